@@ -211,7 +211,7 @@ def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> L
     if low_mm <= typed.mm <= high_mm:
         return None
     meant = [*_in_other_units(text), *_without_point(text, Unit.MM)]
-    return next((one for one in meant if low_mm <= one.length.mm <= high_mm), None)
+    return next((length for length in meant if low_mm <= length.length.mm <= high_mm), None)
 
 
 def likely_meanings(
@@ -223,13 +223,13 @@ def likely_meanings(
     if low_mm <= typed.mm <= high_mm:
         return ()
     meant = [*_without_point(text, typed.unit), *_in_other_units(text)]
-    inside = [one for one in meant if low_mm <= one.length.mm <= high_mm]
+    inside = [length for length in meant if low_mm <= length.length.mm <= high_mm]
     usual_mm = math.sqrt(max(low_mm, LEAST_USUAL_MM) * high_mm)
 
-    def unlikely(one: LikelyLength) -> float:
-        return abs(math.log(max(abs(one.length.mm), 1e-6) / usual_mm))
+    def unlikely(length: LikelyLength) -> float:
+        return abs(math.log(max(abs(length.length.mm), 1e-6) / usual_mm))
 
-    by_mm = {round(one.length.mm, 6): one for one in reversed(inside)}
+    by_mm = {round(length.length.mm, 6): length for length in reversed(inside)}
     return tuple(sorted(by_mm.values(), key=unlikely)[:MOST_MEANINGS])
 
 

@@ -74,7 +74,7 @@ def keep_shop(book: Logbook, before: Settings, after: Settings, at: str) -> Sett
     with book.setting_shop() as shop:
         fields = {}
         for name in SHOP_FIELDS:
-            had, has = (_plain(getattr(one, name)) for one in (before, after))
+            had, has = (_plain(getattr(settings, name)) for settings in (before, after))
             if had == has:
                 continue
             theirs = msgspec.json.decode(shop.rows[name]) if name in shop.rows else had

@@ -81,8 +81,8 @@ def see(wanted: Wanted, before: Solved | None = None) -> Solved:
 
 def _same_neck(before: Solved, wanted: Wanted) -> bool:
     """Whether an earlier result is of the same neck as described today."""
-    one, other = before.identity, wanted.identity
-    same = (one.neck, one.uid) == (other.neck, other.uid)
+    stand, other = before.identity, wanted.identity
+    same = (stand.neck, stand.uid) == (other.neck, other.uid)
     return same and before.neck_state.neck == wanted.neck_state.neck
 
 

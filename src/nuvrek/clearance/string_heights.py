@@ -127,8 +127,8 @@ def _last_height(neck_state: NeckState, side: Side) -> float | None:
 
 def _last_size(neck_state: NeckState, what: What, side: Side | None) -> float | None:
     found = None
-    for one in neck_state.taken:
-        match one.reading:
+    for taken in neck_state.taken:
+        match taken.reading:
             case Size(what=said, mm=mm, lane=lane) if said == what and (
                 side is None or lane == side
             ):

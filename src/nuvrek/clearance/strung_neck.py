@@ -287,10 +287,10 @@ def _nut(
     """The nut as read; where nobody pressed at 3 and looked at 1, as it should be."""
     # A nut that nobody looked at must not decide which notes buzz.
     looked = any(
-        isinstance(one.reading, StringGap)
-        and one.reading.low_support == 0
-        and neck_map.neck_state.stands(one.number, 1)
-        for one in neck_map.neck_state.taken
+        isinstance(taken.reading, StringGap)
+        and taken.reading.low_support == 0
+        and neck_map.neck_state.stands(taken.number, 1)
+        for taken in neck_map.neck_state.taken
     )
     if looked or neck_map.neck.zero_fret:
         return rows, tops

@@ -85,17 +85,17 @@ def _tell_taken(taken: TakenIn) -> None:
 
 
 def _copies(options: argparse.Namespace) -> int:
-    address, now = options.logbook or logbook_path(), datetime.now()
+    address, moment = options.logbook or logbook_path(), datetime.now()
     path = kept_at(address)
     if options.look is not None:
         return _look(named(path, options.look))
     if options.restore is not None:
-        before = put_back(address, named(path, options.restore), now)
+        before = put_back(address, named(path, options.restore), moment)
         tell(tr("put back; what was there is {name}", name=before.name))
     if options.make:
         with closing(open_logbook(address)) as book:
-            make_copy(book, now)
-            thin(path, now)
+            make_copy(book, moment)
+            thin(path, moment)
     copies = copies_of(path)
     for copy in copies:
         tell(f"{copy.path.name}  {copy.size // 1024} kB")

@@ -56,8 +56,8 @@ def demo_settings() -> Settings:
     """The settings of the demo: the tools of its bench."""
     from nuvrek.demo import demo_kit, demo_prices, demo_sets, demo_shop, demo_wires
 
-    made = Settings(kit=demo_kit(), sets=demo_sets(), wires=demo_wires())
-    return msgspec.structs.replace(made, prices=demo_prices(), shop=demo_shop())
+    settings = Settings(kit=demo_kit(), sets=demo_sets(), wires=demo_wires())
+    return msgspec.structs.replace(settings, prices=demo_prices(), shop=demo_shop())
 
 
 # The sign of the window is drawn once the first frame and the shelf are there.

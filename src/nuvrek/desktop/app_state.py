@@ -146,7 +146,7 @@ class AppState(QObject):
 
         ticks = self.shelf.ticks()
         if self._pace is None or self._pace[0] != len(ticks):
-            self._pace = len(ticks), pace_of([Tick(*one) for one in ticks])
+            self._pace = len(ticks), pace_of([Tick(*tick) for tick in ticks])
         return self._pace[1]
 
     def open(self, row: NeckRow) -> None:
@@ -181,8 +181,8 @@ class AppState(QObject):
             waits, refused = self.book.counts()
         except LogbookError:
             waits, refused = 0, 0
-        told = waiting_words(waits if trouble else 0, refused)
-        self.let_stand("server", " ".join(say_all(part for part in (trouble, told) if part)))
+        saying = waiting_words(waits if trouble else 0, refused)
+        self.let_stand("server", " ".join(say_all(part for part in (trouble, saying) if part)))
 
     def carry_now(self) -> None:
         """What was changed on the server comes now."""
@@ -255,10 +255,10 @@ class AppState(QObject):
 
             from nuvrek.logbook.on_disk.copies import due, make_copy, thin
 
-            now = datetime.fromisoformat(self.clock()).replace(tzinfo=None)
-            if due(path, now):
-                make_copy(path, now)
-                thin(path, now)
+            moment = datetime.fromisoformat(self.clock()).replace(tzinfo=None)
+            if due(path, moment):
+                make_copy(path, moment)
+                thin(path, moment)
 
         self.aside.run(copy, lambda _done: None, lambda error: self.said.emit(str(error)))
 
@@ -283,11 +283,11 @@ class AppState(QObject):
         if session is None:
             return
         try:
-            found = session.undo(after)
+            undoable = session.undo(after)
         except LogbookError as error:
             self.said.emit(str(error))
         else:
-            self.said.emit(say(undo_words(found, s.unit, s.height_unit)))
+            self.said.emit(say(undo_words(undoable, s.unit, s.height_unit)))
 
     def reckon(self, job: Callable[[], object], deliver: Callable[[object], None]) -> None:
         """Work something out off the interface thread; of several only the newest is delivered."""
@@ -425,6 +425,6 @@ class AppState(QObject):
         if (solved.identity, solved.wanted.terms) != (wanted.identity, wanted.terms):
             return
         self.solved = solved
-        faults = (one.headline for one in solved.findings if one.verdict != "good")
+        faults = (finding.headline for finding in solved.findings if finding.verdict != "good")
         self.shelf.found_on(solved.identity.neck, faults)
         self.solved_anew.emit()

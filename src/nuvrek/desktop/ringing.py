@@ -45,8 +45,8 @@ class Ringing(QObject):
         if session is not None:
             from nuvrek.bench.work.today import need_of
 
-            now = session.neck_state
-            found[session.neck_id] = now.neck.title, need_of(now, session.asked)
+            neck_state = session.neck_state
+            found[session.neck_id] = neck_state.neck.title, need_of(neck_state, session.asked)
         return found
 
     def _cards(self) -> Iterable[ShelfCard]:

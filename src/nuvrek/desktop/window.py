@@ -203,14 +203,14 @@ class Window(QWidget):
         from nuvrek.exchange.jobfile import JobFaults
 
         try:
-            look = open_look(path, self.app.settings, self.app.clock, self._take_in)
+            look_window = open_look(path, self.app.settings, self.app.clock, self._take_in)
         except (JobFaults, OSError) as error:
             self._say(faults_words(path, error))
             return
-        look.setGeometry(self.geometry())
-        look.show()
-        look.activateWindow()
-        self.looks = [one for one in self.looks if one.isVisible()] + [look]
+        look_window.setGeometry(self.geometry())
+        look_window.show()
+        look_window.activateWindow()
+        self.looks = [widget for widget in self.looks if widget.isVisible()] + [look_window]
 
     def _take_in(self, job: Job) -> str:
         """A neck from a file onto the shelf; returns why not, or nothing."""

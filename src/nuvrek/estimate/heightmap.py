@@ -232,7 +232,7 @@ def _read_off(
         rod_doubt_mm_per_turn=rod[1],
         neck_state=neck_state,
         known=("bass" in spoken, "middle" in spoken, "treble" in spoken),
-        crown_measured=any(isinstance(one.reading, CrownHeight) for one in neck_state.taken),
+        crown_measured=any(isinstance(taken.reading, CrownHeight) for taken in neck_state.taken),
         rocks_unmeasured=_rocks_unmeasured(neck_state),
         left_out=left_out,
         solution=solution,
@@ -255,10 +255,12 @@ def _wood(reader: _Reader, strings: Strings) -> tuple[Array, Array]:
 def _rocks_unmeasured(neck_state: NeckState) -> frozenset[tuple[int, Lane]]:
     """Places on today's surface that were marked as rocking and never measured there."""
     marked: dict[tuple[int, Lane], bool] = {}
-    for one in neck_state.taken:
-        match one.reading:
+    for taken in neck_state.taken:
+        match taken.reading:
             case Rock(fret=fret, lane=lane, says=says) as rock:
-                today = neck_state.surface.get((fret, lane), 0) == one.surface.get((fret, lane), 0)
+                today = neck_state.surface.get((fret, lane), 0) == taken.surface.get(
+                    (fret, lane), 0
+                )
                 bare = not has_leaf(rock)
                 if today:
                     marked[fret, lane] = says == "rocks" and bare and marked.get((fret, lane), True)
@@ -271,7 +273,7 @@ def _reliefs(reader: _Reader, state: State) -> tuple[Relief, ...]:
     neck = reader.unknowns.neck
     x = fret_places_mm(neck.scale_mm, neck.frets)
     gap = chord_gap(x, 1, neck.joint_fret, middle_fret(neck))
-    found = []
+    reliefs = []
     for strings in _STRINGS:
         there = strings_as(state, strings)
         rows, constants = reader.unknowns.wood(there)
@@ -281,5 +283,5 @@ def _reliefs(reader: _Reader, state: State) -> tuple[Relief, ...]:
                 sum(w * constants[fret, k] for fret, w in gap)
             )
             doubt = NINE_IN_TEN * float(np.sqrt(max(row @ reader.solution.covariance @ row, 0.0)))
-            found.append(Relief(lane, strings, mm, doubt))
-    return tuple(found)
+            reliefs.append(Relief(lane, strings, mm, doubt))
+    return tuple(reliefs)

@@ -50,15 +50,15 @@ class Measurer:
         """
         key = surface, strings
         if key not in self.map.rows:
-            unknowns, now = self.map.gathering.unknowns, self.map.neck_state
-            state = strings_as(now.state, strings)
+            unknowns, neck_state = self.map.gathering.unknowns, self.map.neck_state
+            state = strings_as(neck_state.state, strings)
             match surface:
                 case "wood":
                     rows = unknowns.wood(state)
                 case "tops":
-                    rows = unknowns.tops(now.surface, state)
+                    rows = unknowns.tops(neck_state.surface, state)
                 case "crown":
-                    rows = unknowns.crown_heights(now.surface)
+                    rows = unknowns.crown_heights(neck_state.surface)
             self.map.rows[key] = rows
         return self.map.rows[key]
 

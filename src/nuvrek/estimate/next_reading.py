@@ -86,8 +86,8 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
             means("map.sure-enough-relief-known-within", why=means("map.sure-enough-because")),
         )
     told = Counter(
-        place_of_reading(one.reading, one.reading.state.strings)
-        for one in neck_map.neck_state.taken
+        place_of_reading(taken.reading, taken.reading.state.strings)
+        for taken in neck_map.neck_state.taken
     )
     # What was read twice and left its question open will not settle it a third time.
     candidates = [c for c in _candidates(measurer, kit or Kit()) if told[_told(c)] < MOST_OFTEN]
@@ -140,9 +140,11 @@ class Pool:
         told = Counter(
             place_of_reading(t.reading, t.reading.state.strings) for t in self._map.neck_state.taken
         )
-        found = _candidates(measurer, kit or Kit())
+        candidates = _candidates(measurer, kit or Kit())
         # A pass along a whole lane is no one reading.
-        self._candidates = [c for c in found if len(c.parts) == 1 and told[_told(c)] < MOST_OFTEN]
+        self._candidates = [
+            c for c in candidates if len(c.parts) == 1 and told[_told(c)] < MOST_OFTEN
+        ]
         self._rows = _all_rows(measurer, self._candidates)
 
     def settles_most(self, row: Array, reason: Saying) -> Suggestion | None:
@@ -220,8 +222,8 @@ def _fret_questions(measurer: Measurer) -> Iterator[Question]:
 def _looked_at(neck_map: HeightMap) -> set[tuple[int, Lane]]:
     """Triples that a rocker or an indicator has been over."""
     looked: set[tuple[int, Lane]] = set()
-    for one in neck_map.neck_state.taken:
-        match one.reading:
+    for taken in neck_map.neck_state.taken:
+        match taken.reading:
             case Rock(fret=fret, lane=lane) | Dial(fret=fret, lane=lane):
                 looked.add((fret, lane))
             case OthersStill(frets=frets, lane=lane):
@@ -239,9 +241,9 @@ def _candidates(measurer: Measurer, kit: Kit) -> Iterator[_Candidate]:
     low, high = kit.relief_supports(neck)
     joint, last = neck.joint_fret, neck.frets
     swept = {
-        one.reading.lane
-        for one in measurer.map.neck_state.taken
-        if isinstance(one.reading, OthersStill)
+        taken.reading.lane
+        for taken in measurer.map.neck_state.taken
+        if isinstance(taken.reading, OthersStill)
     }
     for k, lane in enumerate(LANES):
         for fret in range(low + 1, high):

@@ -75,7 +75,7 @@ def _room_answer(neck_map: HeightMap) -> dict[str, Any]:
     return {
         "touch": touch,
         "touch_per_mille": TOUCHES[touch],
-        "assumed": [one.words(Unit.MM) for one in on.assumed],
+        "assumed": [assumed.words(Unit.MM) for assumed in on.assumed],
         "notes": [
             {
                 "string": count - s,

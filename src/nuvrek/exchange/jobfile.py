@@ -202,10 +202,10 @@ def _journal(neck: NeckDescription, raws: list[msgspec.Raw]) -> tuple[AnyEntry, 
             if isinstance(entry, Describe):
                 neck = entry.neck
             entries.append(entry)
-            found = [*_way_faults(entry), *entry_faults(entry, neck, number)]
+            sayings = [*_way_faults(entry), *entry_faults(entry, neck, number)]
             faults.extend(
                 means("exchange.entry-with-number-fault", number=number, fault=fault)
-                for fault in found
+                for fault in sayings
             )
         if len(faults) >= _MOST_FAULTS:
             faults.append(means("exchange.further-faults-not-listed"))

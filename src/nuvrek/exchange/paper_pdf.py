@@ -22,15 +22,15 @@ def drawing_width_mm() -> float:
 
 def paper_pdf(paper: Paper) -> bytes:
     """The paper as PDF, A4."""
-    made = b""
+    data = b""
     for points in _POINTS if paper.one_page else _POINTS[1:2]:
         document = _set(paper, points)
-        made = bytes(document.output())
+        data = bytes(document.output())
         for font in document.fonts.values():
             font.close()
         if document.page_no() == 1:
             break
-    return made
+    return data
 
 
 def unset_letters(text: str) -> str:

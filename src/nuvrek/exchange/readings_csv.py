@@ -116,9 +116,9 @@ def read_table(
             if number % _BREATH == 0:
                 patience.ask()
                 told(number)
-            found = _reading(heading, row, neck, number, faults)
-            if found is not None:
-                readings.append(found)
+            reading = _reading(heading, row, neck, number, faults)
+            if reading is not None:
+                readings.append(reading)
             if len(faults) >= _MOST_FAULTS:
                 faults.append(means("exchange.further-faults-not-listed"))
                 break

@@ -88,7 +88,7 @@ def _cut_answer(plan: RefretPlan) -> dict[str, Any]:
             {**fields(piece, *_PIECE), "bend_to_mm": length_mm(bend)}
             for piece, bend in zip(plan.cut, plan.bends_mm, strict=True)
         ],
-        "sticks": [] if cutting is None else [list(one) for one in cutting.sticks],
+        "sticks": [] if cutting is None else [list(stick) for stick in cutting.sticks],
         "needed_mm": None if cutting is None else length_mm(cutting.needed_mm),
         "waste_mm": None if cutting is None else length_mm(cutting.waste_mm),
         "fewest": None if cutting is None else cutting.proved,

@@ -113,7 +113,7 @@ def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int
             document.text(x, y, written(figure))
         document.rect(places[-1], y - 3.5, piece.cut_mm, 4.0)
     if first == 0 and plan.cutting is not None:
-        sticks = "; ".join(" ".join(map(str, one)) for one in plan.cutting.sticks)
+        sticks = "; ".join(" ".join(map(str, stick)) for stick in plan.cutting.sticks)
         document.text(
             _LEFT_MM, 172.0, written(means("exchange.out-each-stick", sticks=sticks))[:150]
         )

@@ -45,24 +45,24 @@ def read_shelf(text: str) -> tuple[Wire, ...]:
         raise JobFaults(
             [means("exchange.not-table-wire-columns", what=what, columns=", ".join(COLUMNS))]
         )
-    faults, found = list[Saying](), list[Wire]()
+    faults, wires = list[Saying](), list[Wire]()
     for number, row in enumerate(rows[1:], 2):
         if not any(cell.strip() for cell in row):
             continue
         wire = _wire(heading, row)
         if isinstance(wire, Wire):
             faults += [
-                means("exchange.row-with-number-detail", number=number, detail=said)
-                for said in wire_faults(wire)
+                means("exchange.row-with-number-detail", number=number, detail=saying)
+                for saying in wire_faults(wire)
             ]
-            found.append(wire)
+            wires.append(wire)
         else:
             faults.append(means("exchange.row-with-number-wire", number=number, wire=wire))
-    if len(found) > MOST_WIRES:
+    if len(wires) > MOST_WIRES:
         faults.append(means("exchange.shelf-holds-wires-most", most_wires=MOST_WIRES))
     if faults:
         raise JobFaults(faults[:20])
-    return tuple(found)
+    return tuple(wires)
 
 
 def _wire(heading: Sequence[str], row: Sequence[str]) -> Wire | Saying:

@@ -13,8 +13,8 @@ class LogbookError(Exception):
     """The logbook can't do what was asked; the message is a sentence for the user."""
 
     def __init__(self, sentence: object = "") -> None:
-        said = sentence if isinstance(sentence, Said) else whole_letters(str(sentence))
-        super().__init__(said)
+        saying = sentence if isinstance(sentence, Said) else whole_letters(str(sentence))
+        super().__init__(saying)
 
     def __str__(self) -> str:
         return written(self.args[0] if self.args else "")

@@ -98,15 +98,17 @@ def retuned(specs: Sequence[StringSpec], semitones: int) -> tuple[StringSpec, ..
 
 
 def pull_ratio(
-    now: Sequence[StringSpec], then: Sequence[StringSpec], scale_mm: float
+    strings: Sequence[StringSpec], then: Sequence[StringSpec], scale_mm: float
 ) -> tuple[float, float]:
     """Pull of another set or tuning over the pull of this one, and the standard deviation of that.
 
     The unknown share of air in wound strings is the same in both, so only its effect on the ratio
     counts.
     """
-    light, heavy = (_total(then, scale_mm, err) / _total(now, scale_mm, err) for err in (-1.0, 1.0))
-    middle = _total(then, scale_mm, 0.0) / _total(now, scale_mm, 0.0)
+    light, heavy = (
+        _total(then, scale_mm, err) / _total(strings, scale_mm, err) for err in (-1.0, 1.0)
+    )
+    middle = _total(then, scale_mm, 0.0) / _total(strings, scale_mm, 0.0)
     return middle, float(math.hypot(0.5 * (heavy - light), PULL_SHARE_SPREAD * (middle - 1.0)))
 
 

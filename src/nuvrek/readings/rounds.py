@@ -357,13 +357,13 @@ def _crests(
     # A tongue that falls away shows under no edge that lies on it.
     if neck.frets - neck.joint_fret >= 2 and high < neck.frets:
         places.append((neck.frets, (first, middle)))
-    state, found = State(strings=strings), list[Station]()
+    state, stations = State(strings=strings), list[Station]()
     for lane in lanes:
         key = f"crest-{strings}-{lane}"
         if strings == "pitch":
             # Slack the long edge is laid anyway.
-            found.append(Station(key, "edge-lie", lane, by="edge", state=state, when="blind"))
-        found += [
+            stations.append(Station(key, "edge-lie", lane, by="edge", state=state, when="blind"))
+        stations += [
             Station(
                 f"{key}-{fret}",
                 "string-gap",
@@ -376,7 +376,7 @@ def _crests(
             )
             for fret, on in places
         ]
-    return tuple(found)
+    return tuple(stations)
 
 
 def _sweeps() -> tuple[Station, ...]:
@@ -472,7 +472,7 @@ def round_of(name: str, neck: NeckDescription, kit: Kit | None = None) -> Round:
     stations = build(neck, kit or Kit())
     # It is strung before the closing round, which begins with tuning it.
     if neck.bare and known != "closing":
-        stations = tuple(one for one in stations if not _needs_strings(one))
+        stations = tuple(station for station in stations if not _needs_strings(station))
     return Round(known, title, stations)
 
 

@@ -282,15 +282,15 @@ def measure_round(
     it early.
     """
     entries: list[AnyEntry] = [RoundStart(name=name)]
-    now = fold(bench.neck, entries)
-    state = now.state
+    neck_state = fold(bench.neck, entries)
+    state = neck_state.state
     for station in round_of(name, bench.neck, kit).stations[:upto]:
-        if tells_nothing(station, now):
+        if tells_nothing(station, neck_state):
             continue
         if station.kind == "state":
             state = station.state
-        taken = bench.take(as_found(station, now), state)
-        now = advance(now, len(entries) + 1, *taken) or now
+        taken = bench.take(as_found(station, neck_state), state)
+        neck_state = advance(neck_state, len(entries) + 1, *taken) or neck_state
         entries.extend(taken)
     return entries
 

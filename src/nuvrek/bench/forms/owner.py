@@ -90,8 +90,8 @@ def read_amount(text: str, name: Saying) -> Amount | Saying | None:
 def read_worth(texts: Mapping[str, str], currency: str) -> Worth | Saying:
     """What the fields say of worth, or a sentence that says what is wrong."""
     amounts: dict[str, Amount | None] = {}
-    for name, said in AMOUNTS.items():
-        found = read_amount(texts.get(name, ""), said)
+    for name, saying in AMOUNTS.items():
+        found = read_amount(texts.get(name, ""), saying)
         if not isinstance(found, Decimal | None):
             return found
         amounts[name] = found

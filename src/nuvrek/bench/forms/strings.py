@@ -66,15 +66,15 @@ def row_of(spec: StringSpec, inch: bool) -> StringRow:
 def read_strings(rows: Sequence[StringRow]) -> tuple[StringSet | None, dict[int, Saying]]:
     """The list as strings, empty lines left out, or None and a sentence for each faulty line."""
     faults: dict[int, Saying] = {}
-    found = []
+    strings = []
     for number, row in enumerate(rows):
         if row.empty:
             continue
         try:
-            found.append(_read(row))
+            strings.append(_read(row))
         except ValueError as error:
             faults[number] = means("forms.line", number=number + 1, error=error)
-    return (None, faults) if faults else (tuple(found), {})
+    return (None, faults) if faults else (tuple(strings), {})
 
 
 def _read(row: StringRow) -> StringSpec:
@@ -114,9 +114,9 @@ def whole(specs: StringSet, scale_mm: float) -> Pull:
     return Pull(*set_tension_n(specs, scale_mm))
 
 
-def change_words(now: Pull, then: Pull) -> str:
+def change_words(pull: Pull, then: Pull) -> str:
     """``66 N, -9 %``."""
-    return f"{then.newtons:.0f} N, {100.0 * (then.newtons / max(now.newtons, 1e-9) - 1.0):+.0f} %"
+    return f"{then.newtons:.0f} N, {100.0 * (then.newtons / max(pull.newtons, 1e-9) - 1.0):+.0f} %"
 
 
 def other_set(specs: StringSet, semitones: int, kept: StringSet | None) -> StringSet:

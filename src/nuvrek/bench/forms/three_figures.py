@@ -84,13 +84,13 @@ class ThreeFigures:
             return
         so_far = [*self.typed, said]
         # A figure is held against those before it; those to come are such as allow any.
-        made, fault = self._faults((*so_far, *_TO_COME[len(so_far) :]))
-        if made is None:
+        neck, fault = self._faults((*so_far, *_TO_COME[len(so_far) :]))
+        if neck is None:
             self.message = fault
             return
         self.typed, self.text = so_far, ""
         if len(so_far) == len(ASKED):
-            self.neck = made
+            self.neck = neck
 
     def _scale(self) -> str:
         """The scale length in mm. Raises LengthError."""

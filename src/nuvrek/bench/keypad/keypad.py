@@ -159,9 +159,9 @@ class Keypad:
     def marked(self, lane: Lane) -> dict[int, Rock]:
         """Rocking places of this round on a lane: the newest live rock reading per fret."""
         found = {
-            one.reading.fret: one.reading
-            for one in self.taken_since()
-            if isinstance(one.reading, Rock) and one.reading.lane == lane
+            taken.reading.fret: taken.reading
+            for taken in self.taken_since()
+            if isinstance(taken.reading, Rock) and taken.reading.lane == lane
         }
         return {fret: rock for fret, rock in found.items() if rock.says == "rocks"}
 
@@ -181,7 +181,14 @@ class Keypad:
     def _rested(self) -> bool:
         """Whether the last reading of this round is of another visit."""
         taken = self.session.neck_state.taken
-        last = max((one.reading.at for one in taken if one.number > self.since), default="")
+        last = max(
+            (
+                reading_taken.reading.at
+                for reading_taken in taken
+                if reading_taken.number > self.since
+            ),
+            default="",
+        )
         rested = minutes_between(last, self.session.time_now()) if last else None
         return rested is not None and rested > _VISIT_MIN
 
@@ -373,10 +380,10 @@ class Keypad:
         if self._station is None or not self.keys_here.lengths:
             return
         units = units_of(self._station.field)
-        now = self.unit
+        unit = self.unit
         self._remember(
             self._station.field,
-            units[(units.index(now) + 1) % len(units)] if now in units else units[0],
+            units[(units.index(unit) + 1) % len(units)] if unit in units else units[0],
         )
 
     def gauge(self, sent: str) -> None:
@@ -419,7 +426,7 @@ class Keypad:
         """The likeliest offer in a unit this field can keep and does not have now."""
         assert self._station is not None
         units = [unit for unit in units_of(self._station.field) if unit is not self.unit]
-        return next((one.length for one in asked.offers if one.length.unit in units), None)
+        return next((length.length for length in asked.offers if length.length.unit in units), None)
 
     # --- striking out -------------------------------------------------------
 
@@ -443,7 +450,7 @@ class Keypad:
         if self.one or self._station is None:
             return None
         key = self._station.key
-        numbers = [one.number for one in self.taken_since() if one.reading.station == key]
+        numbers = [taken.number for taken in self.taken_since() if taken.reading.station == key]
         return numbers[-1] if numbers else None
 
     def back_words(self) -> Saying:
@@ -461,13 +468,13 @@ class Keypad:
     def strike_last(self) -> None:
         """Take back the last act of this round and page, and go back to its station."""
         try:
-            found = self.session.undo(self.since)
+            undoable = self.session.undo(self.since)
         except LogbookError as error:
             self.message = told_by(error)
             return
-        if found.act is not None:
-            self._back_to(found.act.entries[-1])
-        self.message = undo_words(found, self.unit, self.unit)
+        if undoable.act is not None:
+            self._back_to(undoable.act.entries[-1])
+        self.message = undo_words(undoable, self.unit, self.unit)
 
     def _back_to(self, struck: AnyEntry) -> None:
         """To the station an entry was taken at, or with the hand to its fret."""

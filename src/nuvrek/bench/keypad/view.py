@@ -31,19 +31,19 @@ class View(Struct, frozen=True):
 def question_hint(asked: Question, other_unit: Length | None) -> Saying:
     """The ways out of a question about an unlikely value."""
     keys = {"enter": means("keypad.enter"), "*": "*", "+": "+"}
-    said = [
+    meanings = [
         means("keypad.takes", key=keys[key], length=_with_unit(offer))
         for key, offer in zip(OFFER_KEYS, asked.offers, strict=False)
     ]
     if asked.possible:
         kept = format_length(asked.typed.mm, asked.typed.unit)
         key = "/" if asked.offers else keys["enter"]
-        said.append(means("keypad.keeps", key=key, length=kept))
+        meanings.append(means("keypad.keeps", key=key, length=kept))
     if other_unit is not None:
         unit = unit_word(other_unit.unit)
-        said.append(means("keypad.space-from-now", unit=unit))
-    said.append(means("keypad.digits-type-again"))
-    return means("keypad.ways-out", ways=meaning.listed(said, by=","))
+        meanings.append(means("keypad.space-from-now", unit=unit))
+    meanings.append(means("keypad.digits-type-again"))
+    return means("keypad.ways-out", ways=meaning.listed(meanings, by=","))
 
 
 def _with_unit(offer: LikelyLength) -> Saying:

@@ -97,12 +97,12 @@ def course_ways(plan: Plan, kind: str | None = None) -> tuple[Way, ...]:
     kinds = [leg.way for leg in plan.course]
     if kind is not None and kind not in kinds:
         return (plan.way(kind),)
-    found: list[Way] = []
+    ways: list[Way] = []
     for leg in plan.course:
-        held = bool(found) and of_family(found[-1].kind, "new wire")
+        held = bool(ways) and of_family(ways[-1].kind, "new wire")
         if not (held and of_family(leg.way, "levels")):
-            found.append(plan.way(leg.way))
-    return tuple(found)
+            ways.append(plan.way(leg.way))
+    return tuple(ways)
 
 
 PricePoint = tuple[str, Saying, float, float, float | None, float | None]
@@ -213,8 +213,8 @@ def hours_words(spell: Spell) -> Saying:
     if not spell.likely:
         return "–"
     _, likely, most = spell.hours
-    said = Figure(f"{likely:.1f}")
-    return means("owner.hours-most", likely=likely, most=most) if most >= 1.0 else said
+    figure = Figure(f"{likely:.1f}")
+    return means("owner.hours-most", likely=likely, most=most) if most >= 1.0 else figure
 
 
 def chance_words(chance: float) -> Saying:
@@ -236,7 +236,7 @@ def cost_words(cost: Cost, currency: str) -> Saying:
     if cost.looked_at_again and likely:
         parts.append(means("owner.look-after-one-two-weeks"))
     if price.by_hours is not None:
-        low, _, high = (money_words(one, currency) for one in price.by_hours)
+        low, _, high = (money_words(amount, currency) for amount in price.by_hours)
         parts.append(
             means(
                 "owner.hours",

@@ -105,15 +105,19 @@ class OwnerDraft:
         """Whether all steps of the way in hand are ticked, and none follows it."""
         from nuvrek.bench.work.job import next_step
 
-        now = self.solved.neck_state
-        return now.chosen is not None and not now.chosen.course and next_step(now) is None
+        neck_state = self.solved.neck_state
+        return (
+            neck_state.chosen is not None
+            and not neck_state.chosen.course
+            and next_step(neck_state) is None
+        )
 
     @property
     def rows(self) -> tuple[Standing, ...]:
         """Every thing to be said, by the gate that waits for it."""
         found = map(self._priced, standings(self.solved.neck_state, self.kinds, self.facts.plans))
         order = list(GATES)
-        return tuple(sorted(found, key=lambda one: order.index(one.need.before)))
+        return tuple(sorted(found, key=lambda standing: order.index(standing.need.before)))
 
     def _priced(self, row: Standing) -> Standing:
         """A way is agreed to with its price, where it has one today."""
@@ -208,10 +212,10 @@ class OwnerDraft:
             stands = means("owner.not-answered-yet-stands-until", day=f.day(given.until))
             return means("owner.rests", detail=said, stands=stands, rests_on=given.rests_on)
         told = f" (“{answer.words}”)" if answer.words else ""
-        now = self.facts.whole.price.total
+        amount = self.facts.whole.price.total
         other: Saying = ""
-        if answer.says == "accepted" and now is not None and _apart(now, given.total):
-            other = means("owner.todays-list-would-quote-stands", money=f.money(now))
+        if answer.says == "accepted" and amount is not None and _apart(amount, given.total):
+            other = means("owner.todays-list-would-quote-stands", money=f.money(amount))
         said = means(
             "owner.detail-says-day-figure-other",
             detail=said,
@@ -223,6 +227,6 @@ class OwnerDraft:
         return means("owner.rested", detail=said, rests_on=given.rests_on)
 
 
-def _apart(now: Amount, then: Amount) -> bool:
+def _apart(amount: Amount, then: Amount) -> bool:
     """Whether two prices differ by more than hours waver: a tenth."""
-    return abs(now - then) > then / 10
+    return abs(amount - then) > then / 10

@@ -69,5 +69,5 @@ def _rests_on(facts: Facts) -> Saying:
         for way in facts.ways
         if way.kind in prices.fixed
     ]
-    told = means("owner.rests-on-all", grounds=listed(grounds, by=";"))
-    return sentences(told, doubt_of_price(facts.whole))
+    meaning = means("owner.rests-on-all", grounds=listed(grounds, by=";"))
+    return sentences(meaning, doubt_of_price(facts.whole))

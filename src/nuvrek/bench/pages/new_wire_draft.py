@@ -181,13 +181,13 @@ class NewWireDraft:
         plan = self.plan()
         if plan is None:
             return means("pages.being-worked-out")
-        told = {
+        saying = {
             "wood": self._wood_words,
             "slots": self._slot_words,
             "wire": self._wire_words,
             "cut": self._cut_words,
         }[self.face](plan)
-        return meaning.sentences(*plan.faults, told)
+        return meaning.sentences(*plan.faults, saying)
 
     def why(self) -> Saying:
         """The reasons added up."""
@@ -306,35 +306,35 @@ class NewWireDraft:
     def _wire_words(self, plan: RefretPlan) -> Saying:
         if not plan.choices:
             return means("pages.no-wire-shelf-yet-takes")
-        one = plan.choices[min(self.pick, len(plan.choices) - 1)]
-        return self.choice_words(plan, one)
+        choice = plan.choices[min(self.pick, len(plan.choices) - 1)]
+        return self.choice_words(plan, choice)
 
-    def choice_words(self, plan: RefretPlan, one: Choice) -> Saying:
+    def choice_words(self, plan: RefretPlan, choice: Choice) -> Saying:
         """What one wire comes to on this neck."""
-        if not one.fits:
+        if not choice.fits:
             return means(
                 "pages.wire-not-because",
-                wire=Word(one.wire.name),
-                why=meaning.listed(one.why_not, by="sentences"),
+                wire=Word(choice.wire.name),
+                why=meaning.listed(choice.why_not, by="sentences"),
             )
         parts: list[Saying] = [
             means(
                 "pages.after-first-level-light-levels",
-                name=Word(one.wire.name),
-                hardness_words=HARDNESS_WORDS[one.wire.hardness],
-                length=self.length(one.crown_mm),
-                levels=one.levels,
-                years=one.years,
+                name=Word(choice.wire.name),
+                hardness_words=HARDNESS_WORDS[choice.wire.hardness],
+                length=self.length(choice.crown_mm),
+                levels=choice.levels,
+                years=choice.years,
             )
         ]
-        if one.loose:
-            parts.append(means("pages.loose", frets=meaning.frets(one.loose)))
-        if one.tight:
-            parts.append(means("pages.tight", frets=meaning.frets(one.tight)))
-        if one.remarks:
-            parts += (means("pages.remark", remark=remark) for remark in one.remarks)
-        if one.short_mm > 0.0:
-            parts.append(means("pages.m-short-shelf", short_mm=one.short_mm / 1000))
+        if choice.loose:
+            parts.append(means("pages.loose", frets=meaning.frets(choice.loose)))
+        if choice.tight:
+            parts.append(means("pages.tight", frets=meaning.frets(choice.tight)))
+        if choice.remarks:
+            parts += (means("pages.remark", remark=remark) for remark in choice.remarks)
+        if choice.short_mm > 0.0:
+            parts.append(means("pages.m-short-shelf", short_mm=choice.short_mm / 1000))
         parts.append(self._set_up_words(plan))
         return meaning.listed((part for part in parts if part), by="sentences")
 
@@ -399,15 +399,15 @@ class NewWireDraft:
         by_fret: list[float | None] = [None] * self.solved.map.neck.frets
         for piece, mm in zip(plan.cut, radius, strict=True):
             by_fret[piece.fret - 1] = mm
-        found, none = cauls_for(by_fret, plan.frets, owned)
-        said = [
-            means("pages.for", inches=inches(one.radius_mm), frets=meaning.frets(one.true_for))
-            for one in found
-            if one.true_for
+        cauls, none = cauls_for(by_fret, plan.frets, owned)
+        meanings = [
+            means("pages.for", inches=inches(caul.radius_mm), frets=meaning.frets(caul.true_for))
+            for caul in cauls
+            if caul.true_for
         ]
         lacks = means("pages.no-true-one", frets=meaning.frets(none)) if none else ""
         return means(
-            "pages.cauls", listed=meaning.listed(said) or means("pages.none-true"), lacks=lacks
+            "pages.cauls", listed=meaning.listed(meanings) or means("pages.none-true"), lacks=lacks
         )
 
     def cut_rows(self) -> tuple[tuple[Saying, ...], ...]:
@@ -423,19 +423,19 @@ class NewWireDraft:
             )
         return tuple(rows)
 
-    def wire_row(self, one: Choice) -> tuple[Saying, ...]:
+    def wire_row(self, choice: Choice) -> tuple[Saying, ...]:
         """One wire of the table: crown, width, after the level, years, stock."""
         unit = self.unit
         return (
-            Word(one.wire.name),
+            Word(choice.wire.name),
             means(
                 "pages.x",
-                crown=format_number(one.wire.crown_mm, unit),
-                width=format_number(one.wire.width_mm, unit),
+                crown=format_number(choice.wire.crown_mm, unit),
+                width=format_number(choice.wire.width_mm, unit),
             ),
-            format_number(one.crown_mm, unit) if one.fits else "—",
-            f"{one.years:.0f}" if one.fits else "—",
-            means("pages.m", stock=one.wire.stock_mm / 1000),
+            format_number(choice.crown_mm, unit) if choice.fits else "—",
+            f"{choice.years:.0f}" if choice.fits else "—",
+            means("pages.m", stock=choice.wire.stock_mm / 1000),
         )
 
     # --- writing down ---------------------------------------------------------------

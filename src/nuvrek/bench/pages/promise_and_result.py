@@ -56,8 +56,8 @@ def compare(solved: Solved, unit: Unit, height_unit: Unit) -> tuple[Outcome, ...
 def _closed(solved: Solved, prefix: str) -> bool:
     """Whether a closing reading of that kind was taken since the way was chosen."""
     return any(
-        one.number > solved.neck_state.chosen_number and one.reading.station.startswith(prefix)
-        for one in solved.neck_state.taken
+        taken.number > solved.neck_state.chosen_number and taken.reading.station.startswith(prefix)
+        for taken in solved.neck_state.taken
     )
 
 
@@ -151,9 +151,9 @@ def _swept_since_filed(solved: Solved) -> bool:
     """Whether the rocker went over all three lanes since the last filing."""
     since = _last_filed(solved)
     lanes = {
-        one.reading.lane
-        for one in solved.neck_state.taken
-        if isinstance(one.reading, OthersStill) and one.number > since
+        taken.reading.lane
+        for taken in solved.neck_state.taken
+        if isinstance(taken.reading, OthersStill) and taken.number > since
     }
     return len(lanes) == len(LANES)
 
@@ -163,9 +163,9 @@ def _rocking_since(solved: Solved) -> dict[int, float]:
     proves.
     """
     found: dict[int, float] = {}
-    for one in solved.neck_state.taken:
-        rock = one.reading
-        if one.number > _last_filed(solved) and isinstance(rock, Rock) and rock.says == "rocks":
+    for taken in solved.neck_state.taken:
+        rock = taken.reading
+        if taken.number > _last_filed(solved) and isinstance(rock, Rock) and rock.says == "rocks":
             proved = rock.gap_mm if rock.gap_mm is not None else rock.slides_mm or 0.0
             found[rock.fret] = max(found.get(rock.fret, 0.0), proved)
     return found
@@ -181,7 +181,7 @@ def _metal(solved: Solved, unit: Unit) -> Outcome | None:
         if work.number > solved.neck_state.chosen_number and isinstance(work.entry, Filed)
         for _, _, mm in work.entry.off
     )
-    said = format_length(chosen.promise.metal_off_mm, unit)
+    length = format_length(chosen.promise.metal_off_mm, unit)
     if logged:
         remark = means("pages.logged-work")
     elif chosen.promise.metal_off_mm > 0.002:
@@ -193,7 +193,7 @@ def _metal(solved: Solved, unit: Unit) -> Outcome | None:
     else:
         kept = logged <= chosen.promise.metal_off_mm + 0.01
     return Outcome(
-        means("pages.metal-off-all-frets"), said, format_length(logged, unit), kept, remark
+        means("pages.metal-off-all-frets"), length, format_length(logged, unit), kept, remark
     )
 
 
@@ -201,13 +201,13 @@ def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
     promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
     if promise is None or promise.thinnest_mm is None:
         return None
-    said = format_length(promise.thinnest_mm, unit)
+    length = format_length(promise.thinnest_mm, unit)
     since = _last_filed(solved)
     taken = solved.neck_state.taken
     if not any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
         return Outcome(
             means("pages.thinnest-crown"),
-            said,
+            length,
             means("pages.not-measured"),
             None,
             means("pages.one-crown-height-tells"),
@@ -215,7 +215,7 @@ def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
     now = float(solved.map.crown_mm.min())
     kept = now >= promise.thinnest_mm - 0.04
     remark = means("pages.promised") if kept else means("pages.thinner-than-promised")
-    return Outcome(means("pages.thinnest-crown"), said, format_length(now, unit), kept, remark)
+    return Outcome(means("pages.thinnest-crown"), length, format_length(now, unit), kept, remark)
 
 
 def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
@@ -228,7 +228,7 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     promised = chosen.promise.height_low_mm if side == "bass" else chosen.promise.height_high_mm
     if promised is None:
         return None
-    name, said = (
+    name, length = (
         means(
             "pages.string-over-fret",
             fret=solved.neck_state.neck.height_fret,
@@ -240,14 +240,14 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     now = (heights.low if side == "bass" else heights.high).now_mm
     if now is None or not _closed(solved, "closing-height"):
         return Outcome(
-            name, said, means("pages.not-measured"), None, means("pages.take-closing-readings")
+            name, length, means("pages.not-measured"), None, means("pages.take-closing-readings")
         )
     off_by = abs(now - promised)
     if off_by <= AS_WANTED_MM:
         remark = means("pages.promised")
     else:
         remark = means("pages.away-set-again", off_by=format_length(off_by, unit))
-    return Outcome(name, said, format_length(now, unit), off_by <= AS_WANTED_MM, remark)
+    return Outcome(name, length, format_length(now, unit), off_by <= AS_WANTED_MM, remark)
 
 
 def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:

@@ -25,12 +25,12 @@ if TYPE_CHECKING:
 LEAST_MM = 0.004
 
 
-def table_strip(now: NeckState, step: Step | None, fret: int | None) -> TableStrip | None:
+def table_strip(neck_state: NeckState, step: Step | None, fret: int | None) -> TableStrip | None:
     """The table of frets of the refret in hand; None where none is."""
-    rows = table_rows(now, steps_in_hand(now), step)
+    rows = table_rows(neck_state, steps_in_hand(neck_state), step)
     if not rows:
         return None
-    batch = frozenset(waiting(now, step)) if step is not None and step.sweep else frozenset()
+    batch = frozenset(waiting(neck_state, step)) if step is not None and step.sweep else frozenset()
     if step is not None and step.sweep == "fit":
         batch = frozenset(step.frets)
     done = sum(bool(cell.sign) for row in rows for cell in row.cells)

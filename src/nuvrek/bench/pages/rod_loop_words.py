@@ -40,10 +40,10 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
                 if loop.session.neck_state.rod_moves
                 else means("pages.tune-pitch-first")
             )
-            told: Saying = means("pages.relief-read-strings-pitch-enter")
+            saying: Saying = means("pages.relief-read-strings-pitch-enter")
             if loop.session.neck_state.state.strings == "slack" and loop.slack_tells(solved):
-                told = sentences(told, means("pages.0-stay-slack-leaf-under"))
-            return LoopWords(first, told)
+                saying = sentences(saying, means("pages.0-stay-slack-leaf-under"))
+            return LoopWords(first, saying)
         case "read":
             return _reading(loop, solved)
         case "stop":
@@ -71,10 +71,10 @@ def _reading(loop: RodLoop, solved: Solved | None) -> LoopWords:
     loop.ask_due(solved)
     view = view_of(loop.pad)
     moved = means("pages.retuned") if loop.session.neck_state.rod_moves else ""
-    said = view.question or view.message or loop.message
+    saying = view.question or view.message or loop.message
     return LoopWords(
         sentences(moved, view.prompt),
-        sentences(said, view.hint) if not view.question else sentences(view.question, view.hint),
+        sentences(saying, view.hint) if not view.question else sentences(view.question, view.hint),
         view.number,
         view.unit,
         view.aside,
@@ -87,32 +87,34 @@ def _turning(loop: RodLoop, plan: RodPlan, unit: Unit) -> LoopWords:
     keys = means("pages.enter-turned-left-right-another")
     if loop.other is not None and loop.other != plan.turns:
         prompt: Saying = means("pages.your-own", turns_words=turns_words(loop.other))
-        told: Saying = means("pages.advised", turns_words=turns_words(plan.turns))
+        saying: Saying = means("pages.advised", turns_words=turns_words(plan.turns))
     else:
         key = "pages.turn-strings-slack-first" if plan.slacken_first else "pages.turn"
         prompt = means(key, turning=plan.words.value("turning"))
-        told = _promise(plan, unit)
+        saying = _promise(plan, unit)
     if feel:
         keys = means("pages.keys-and-feel", keys=keys, feel=feel)
-    return LoopWords(prompt, sentences(told, keys))
+    return LoopWords(prompt, sentences(saying, keys))
 
 
 def _promise(plan: RodPlan, unit: Unit) -> Saying:
     if not plan.known:
         return means("pages.how-much-relief-there-isnt")
     parts: list[Saying] = []
-    for one in plan.forecasts:
-        side = "" if one.lane == "middle" else means("pages.lane", lane=LANE_WORDS[one.lane])
-        low, high = one.after_mm - one.doubt_mm, one.after_mm + one.doubt_mm
+    for forecast in plan.forecasts:
+        side = (
+            "" if forecast.lane == "middle" else means("pages.lane", lane=LANE_WORDS[forecast.lane])
+        )
+        low, high = forecast.after_mm - forecast.doubt_mm, forecast.after_mm + forecast.doubt_mm
         later: Saying = ""
-        if abs(one.settled_mm - one.after_mm) >= 0.008:
-            later = means("pages.once-settled", settled_mm=format_number(one.settled_mm, unit))
+        if abs(forecast.settled_mm - forecast.after_mm) >= 0.008:
+            later = means("pages.once-settled", settled_mm=format_number(forecast.settled_mm, unit))
         parts.append(
             means(
                 "pages.relief-from-about-between",
                 side=side,
-                now_mm=format_number(one.now_mm, unit),
-                after_mm=format_length(one.after_mm, unit),
+                now_mm=format_number(forecast.now_mm, unit),
+                after_mm=format_length(forecast.after_mm, unit),
                 low=format_number(low, unit),
                 high=format_number(high, unit),
                 later=later,

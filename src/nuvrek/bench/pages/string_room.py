@@ -209,11 +209,11 @@ class StringRoomPage:
         """
         from nuvrek.mechanics.beam import bend_profile
 
-        one = self.on.one(self.string, self.strung)
-        nut = one.tops_mm[:, :1]
+        strung = self.on.one(self.string, self.strung)
+        nut = strung.tops_mm[:, :1]
         tops = -relief_mm * bend_profile(self.on.neck)[None, :]
-        tops[:, :1] += nut - one.tops_mm[:, 1:2]
-        viewed = one.with_tops(tops, self.on.fret_12)
+        tops[:, :1] += nut - strung.tops_mm[:, 1:2]
+        viewed = strung.with_tops(tops, self.on.fret_12)
         return viewed.note_rooms(self.touch)[0][0, :-1]
 
     def why_not_straight(self, unit: Unit) -> Saying:

@@ -83,10 +83,10 @@ class BenchPad:
 
     def allowed(self, kind: type[Tool]) -> bool:
         """Whether the exercise lets one use it."""
-        one = self.table.exercise
-        if one is None:
+        exercise = self.table.exercise
+        if exercise is None:
             return True
-        return one.allows(kind.name) or (kind in HANDS and one.allows("hand"))
+        return exercise.allows(kind.name) or (kind in HANDS and exercise.allows("hand"))
 
     def pick(self, digit: int) -> None:
         """Take up a tool by its digit; 0 turns between tools and hands."""
@@ -213,13 +213,13 @@ class BenchPad:
     def write_down(self) -> None:
         """What was felt goes into the journal."""
         tool = self.tool
-        made = () if tool is None else tool.to_write()
-        if not made:
+        entries = () if tool is None else tool.to_write()
+        if not entries:
             self.message = means("practice_bench.nothing-felt-here-not-written")
             return
-        if self.keep(*made) and tool is not None:
+        if self.keep(*entries) and tool is not None:
             tool.wrote()
-            self.message = means("practice_bench.written-down-what-felt", number=len(made))
+            self.message = means("practice_bench.written-down-what-felt", number=len(entries))
 
     def keep(self, *entries: AnyEntry) -> bool:
         """Write into the journal; a failure is said."""

@@ -125,16 +125,18 @@ def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple
     from nuvrek.bench.solved import see, wanted_alone
     from nuvrek.planning.rod.relief import relief_now
 
-    now = fold(first, entries)
-    closing = [one.reading for one in now.taken if one.reading.station.startswith("closing")]
-    if now.chosen is None or not closing:
+    neck_state = fold(first, entries)
+    closing = [
+        taken.reading for taken in neck_state.taken if taken.reading.station.startswith("closing")
+    ]
+    if neck_state.chosen is None or not closing:
         return []
     found: list[tuple[Saying, float]] = [
         (means("shop.bass-over-12" if one.side == "bass" else "shop.treble-over-12"), one.height_mm)
         for one in closing
         if isinstance(one, StringHeight) and one.fret == 12 and not one.capo and not one.string
     ]
-    relief = relief_now(see(wanted_alone(now, Unit.MM)).map)
+    relief = relief_now(see(wanted_alone(neck_state, Unit.MM)).map)
     return found if relief is None else [*found, (means("shop.relief"), relief.mm)]
 
 
@@ -164,9 +166,9 @@ _BOTH_SIDES = {
 }
 
 
-def _matter(said: Meaning) -> Meaning:
-    both = _BOTH_SIDES.get(said.key)
-    return said if both is None else means(both)
+def _matter(meaning: Meaning) -> Meaning:
+    both = _BOTH_SIDES.get(meaning.key)
+    return meaning if both is None else means(both)
 
 
 def _by_kind(item: tuple[tuple[Word, Saying], list[float]]) -> tuple[str, tuple[str, ...]]:
@@ -206,7 +208,7 @@ def prices_held(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[boo
             continue
         if {*given.ways} <= {one.way for one in since}:
             low, high = given.hours_between
-            found.append(low <= sum(one or 0.0 for one in hours) <= high)
+            found.append(low <= sum(hour or 0.0 for hour in hours) <= high)
     return found
 
 

@@ -168,23 +168,23 @@ class Shelf:
             journal = self._book.journal(row.id, photos=False)
         except LogbookError as error:
             return ShelfCard(row, row.neck, "", keep(told_by(error))), ""
-        now = fold(row.neck, journal.entries)
+        neck_state = fold(row.neck, journal.entries)
         damage = _damage_words((*row.damage, *journal.damage))
         ticks = ticks_of(row.neck, journal.entries)
-        need = need_of(now, self._asked(now))
+        need = need_of(neck_state, self._asked(neck_state))
         card = ShelfCard(
             row,
-            now.neck,
-            keep(standing(now)),
+            neck_state.neck,
+            keep(standing(neck_state)),
             damage=keep(damage),
             ticks=ticks,
             need=need,
-            promised=now.promised,
+            promised=neck_state.promised,
         )
         return card, f"{written(said_of(card))} {_told_in(journal.entries)}"
 
-    def _asked(self, now: NeckState) -> bool:
-        name = now.neck.owner.strip()
+    def _asked(self, neck_state: NeckState) -> bool:
+        name = neck_state.neck.owner.strip()
         owner = self._book.owner(name) if name else None
         return bool(name) and (owner is None or owner.asked)
 
@@ -270,4 +270,4 @@ def pace_in(path: Path | None) -> Pace:
     with closing(Logbook.to_read(path)) as book:
         shelf = Shelf(book)
         shelf.cards()
-        return pace_of([Tick(*one) for one in shelf.ticks()])
+        return pace_of([Tick(*tick) for tick in shelf.ticks()])

@@ -40,11 +40,12 @@ def metal_strip(
 def section_strip(table: Recrown, width_mm: float, unit: Unit) -> SectionStrip:
     """The re-crown table drawn: one section a fret, the flat's width under it."""
     crowns = tuple(
-        (width_mm, one.height_mm + one.off_mm, one.height_mm, one.flat_mm, one.says)
-        for one in table.crowns
+        (width_mm, crown.height_mm + crown.off_mm, crown.height_mm, crown.flat_mm, crown.says)
+        for crown in table.crowns
     )
     figures = tuple(
-        format_number(one.flat_mm, unit) if one.says != "as it is" else "" for one in table.crowns
+        format_number(crown.flat_mm, unit) if crown.says != "as it is" else ""
+        for crown in table.crowns
     )
-    heights = tuple(format_number(one.height_mm, unit) for one in table.crowns)
+    heights = tuple(format_number(crown.height_mm, unit) for crown in table.crowns)
     return SectionStrip(means("strips.crowns"), f"{unit.value}", crowns, figures, heights)

@@ -153,9 +153,9 @@ def map_at(session: Session, moment: Moment) -> HeightMap:
     """The neck as the readings up to a moment showed it."""
     from nuvrek.estimate.heightmap import map_neck
 
-    now = session.neck_state
-    then = fold(now.neck, session.entries[: moment.length])
-    return map_neck(structs.replace(then, neck=now.neck))
+    neck_state = session.neck_state
+    then = fold(neck_state.neck, session.entries[: moment.length])
+    return map_neck(structs.replace(then, neck=neck_state.neck))
 
 
 def difference_strip(

@@ -123,8 +123,8 @@ def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
         for reading, fret, lanes in _marked(pad, station):
             show(reading, fret, station.lane if station.lane in lanes else lanes[0], 1)
     else:
-        for place, found in _read_before(pad, station):
-            show(found[-1].reading, place.fret, place.lane, len(found))
+        for place, readings_taken in _read_before(pad, station):
+            show(readings_taken[-1].reading, place.fret, place.lane, len(readings_taken))
     shown = tuple((fret, words, here) for fret, (words, here) in sorted(values.items()))
     measured = pad.keys_here.lengths and pad.keys_here.numbers
     if measured:
@@ -141,26 +141,26 @@ def _read_before(pad: Keypad, station: Station) -> Iterator[tuple[ReadingPlace, 
     """Readings of the kind asked for, by place, as far as they can be held beside the next one."""
     strings = pad.session.neck_state.state.strings
     pad.repeats.follow(pad.session.neck_state)
-    for place, found in pad.repeats.places.items():
+    for place, readings_taken in pad.repeats.places.items():
         if place.field != station.field or not 0 < place.fret <= pad.neck.frets:
             continue
         # A beam laid anew is another line, a gap with the strings otherwise another bend.
-        if station.kind == "dial" and found[-1].number <= pad.since:
+        if station.kind == "dial" and readings_taken[-1].number <= pad.since:
             continue
         on_wood = (place.by in ON_WOOD, station.by in ON_WOOD)
         if station.kind == "string-gap" and (place.strings != strings or on_wood[0] != on_wood[1]):
             continue
-        yield place, found
+        yield place, readings_taken
 
 
 def _marked(pad: Keypad, station: Station) -> Iterator[tuple[AnyReading, int, tuple[Lane, ...]]]:
     """What a sweep has marked so far in this round: the reading, its fret, the lanes it speaks
     of.
     """
-    for one in pad.taken_since():
-        asked = station_of(one.reading)
+    for taken in pad.taken_since():
+        asked = station_of(taken.reading)
         if asked.kind == station.kind and asked.fret:
-            yield one.reading, asked.fret, _lanes_of(one.reading)
+            yield taken.reading, asked.fret, _lanes_of(taken.reading)
 
 
 def _lanes_of(reading: AnyReading) -> tuple[Lane, ...]:
@@ -196,7 +196,7 @@ def dots_of(pad: Keypad) -> Dots:
 def readings_at(neck_state: NeckState, fret: int) -> list[tuple[int, AnyReading]]:
     """Live readings that speak of a fret, newest first, with their numbers."""
     return [
-        (one.number, one.reading)
-        for one in reversed(neck_state.taken)
-        if fret in frets_touched(one.reading)
+        (taken.number, taken.reading)
+        for taken in reversed(neck_state.taken)
+        if fret in frets_touched(taken.reading)
     ]

@@ -290,7 +290,9 @@ def crown_strip(solved: Solved, unit: Unit, off: Mapping[int, float] | None = No
     agreed = neck_map.neck_state.agreed.least_crown_mm
     least = neck_map.neck.least_crown_mm if agreed is None else agreed
     read = {
-        one.reading.fret for one in solved.neck_state.taken if isinstance(one.reading, CrownHeight)
+        taken.reading.fret
+        for taken in solved.neck_state.taken
+        if isinstance(taken.reading, CrownHeight)
     }
     crown = tuple(float(v) for v in neck_map.crown_mm.min(axis=1))
     filed = tuple((off or {}).get(fret, 0.0) for fret in range(1, len(crown) + 1))

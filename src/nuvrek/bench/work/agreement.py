@@ -89,7 +89,7 @@ def waiting(neck_state: NeckState, step: Step) -> tuple[Need, ...]:
         needs = tuple(need for need in needs if need.matter not in ("way", "limits"))
     dealings = neck_state.dealings
     found = (Standing(need, dealings.on(*need.key)) for need in waits_for(step, needs))
-    return tuple(one.need for one in found if not one.settled)
+    return tuple(standing.need for standing in found if not standing.settled)
 
 
 def waiting_words(needs: tuple[Need, ...]) -> Saying:
@@ -102,13 +102,15 @@ def waiting_words(needs: tuple[Need, ...]) -> Saying:
 
 def agree(found: Iterable[Standing], how: How, said: str = "") -> Consented | None:
     """The owner's yes to all things that are not settled; None where all are."""
-    terms = tuple(one.need.term for one in found if not one.settled)
+    terms = tuple(standing.need.term for standing in found if not standing.settled)
     return Consented(terms=terms, how=how, words=said[:200]) if terms else None
 
 
 def lift(found: Iterable[Standing], reason: str) -> GateLifted | None:
     """The work goes on without a word on what stops it; None where nothing does."""
-    terms = tuple(one.need.term for one in found if not one.settled and one.need.before)
+    terms = tuple(
+        standing.need.term for standing in found if not standing.settled and standing.need.before
+    )
     return GateLifted(terms=terms, reason=reason) if terms else None
 
 
@@ -119,8 +121,10 @@ def refused(term: Term) -> Term:
 
 def open_words(found: Iterable[Standing]) -> Saying:
     """What is not agreed yet, in a sentence for Choose; nothing where all is."""
-    missing = [one for one in found if not one.settled and one.need.before]
+    missing = [standing for standing in found if not standing.settled and standing.need.before]
     if not missing:
         return ""
-    named = meaning.listed(dict.fromkeys(lower_first(MATTERS[one.need.matter]) for one in missing))
+    named = meaning.listed(
+        dict.fromkeys(lower_first(MATTERS[standing.need.matter]) for standing in missing)
+    )
     return means("work.not-agreed-owner-yet", named=named)

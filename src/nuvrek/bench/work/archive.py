@@ -27,7 +27,12 @@ def packed(book: Logbook) -> tuple[bytes, tuple[Saying, ...]]:
 
 def _contents(every: Everything) -> Contents:
     items = tuple(
-        Item(one.uid, one.created, Job(neck=one.neck, journal=one.entries)) for one in every.necks
+        Item(
+            whole_neck.uid,
+            whole_neck.created,
+            Job(neck=whole_neck.neck, journal=whole_neck.entries),
+        )
+        for whole_neck in every.necks
     )
     owners = tuple(Known(row.at, row.owner, row.uid) for row in every.owners)
     shop = tuple(ShopSet(row.name, row.body, row.at) for row in every.shop)
@@ -58,7 +63,8 @@ def everything_in_archive(path: Path) -> Everything:
             [means("work.name-fault", name=path.name, fault=fault) for fault in error.faults]
         ) from None
     necks = tuple(
-        NeckWhole(one.uid, one.created, one.job.neck, one.job.journal) for one in contents.items
+        NeckWhole(item.uid, item.created, item.job.neck, item.job.journal)
+        for item in contents.items
     )
     owners = tuple(_owner_row(known) for known in contents.owners)
     shop = tuple(ShopRow(row.name, row.body, row.at) for row in contents.shop)

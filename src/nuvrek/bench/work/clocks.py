@@ -36,11 +36,11 @@ class Clock(Struct, frozen=True):
         return means("work.not-before-go", title=self.title, until=self.until, left=left)
 
 
-def clock_of(now: NeckState, at: str) -> Clock | None:
+def clock_of(neck_state: NeckState, at: str) -> Clock | None:
     """The clock of the step in hand, where it is one that waits; ``at`` is the time now, ISO
     8601. None where there is no wait, or ``at`` is no time.
     """
-    step, until, here = next_step(now), _until(now), moment(at)
+    step, until, here = next_step(neck_state), _until(neck_state), moment(at)
     if step is None or until is None or here is None:
         return None
     left = int(-(-apart(here, until).total_seconds() // 60))
@@ -49,26 +49,26 @@ def clock_of(now: NeckState, at: str) -> Clock | None:
     return Clock(step.title, f"{day}{shown:%H:%M}", max(left, 0))
 
 
-def due_of(now: NeckState) -> str:
+def due_of(neck_state: NeckState) -> str:
     """When the wait in hand is over, date and time; nothing where none is."""
-    until = _until(now)
+    until = _until(neck_state)
     return "" if until is None else f"{until:%Y-%m-%d %H:%M}"
 
 
-def _until(now: NeckState) -> datetime | None:
+def _until(neck_state: NeckState) -> datetime | None:
     """A wait begins when the step before it was ticked; none runs where no time of that is
     known.
     """
-    step = next_step(now)
+    step = next_step(neck_state)
     if step is None or not step.wait:
         return None
-    steps = steps_in_hand(now)
+    steps = steps_in_hand(neck_state)
     place = steps.index(step)
-    begun = moment(now.steps_done.get(steps[place - 1].key, "") if place else "")
+    begun = moment(neck_state.steps_done.get(steps[place - 1].key, "") if place else "")
     return None if begun is None else begun + timedelta(minutes=step.wait)
 
 
-def until_of(now: NeckState) -> str:
+def until_of(neck_state: NeckState) -> str:
     """When the wait in hand is over, ISO 8601; nothing where none is."""
-    until = _until(now)
+    until = _until(neck_state)
     return "" if until is None else until.isoformat(timespec="minutes")

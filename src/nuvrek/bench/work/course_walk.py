@@ -49,8 +49,8 @@ def gate_of(
     vain = [leg.way for leg in legs if gone_in_vain(neck_state.neck, entries, leg.way)]
     legs = [leg for leg in legs if leg.way not in vain]
     if vain and not legs:
-        told = _in_vain_words(vain)
-        return Gate(None, told, "", told)
+        saying = _in_vain_words(vain)
+        return Gate(None, saying, "", saying)
     if not legs:
         done = means("work.nothing-left-course", why=plan.course[0].why)
         return Gate(None, plan.course[0].why, "", done)

@@ -235,17 +235,17 @@ def _filed_as_planned(
     return Filed(way=neck_state.chosen.way, off=off) if off else None
 
 
-def asked_first(now: NeckState, step: Step) -> Saying:
+def asked_first(neck_state: NeckState, step: Step) -> Saying:
     """What the hand is asked before a step at single frets is ticked: of which of them nothing was
     said yet. Nothing where every fret was spoken of, and at other steps.
     """
-    if rest := frets_waiting(now, step):
+    if rest := frets_waiting(neck_state, step):
         return means(
             "work.nothing-said-yet-fret-deviates",
             frets=meaning.frets(rest),
             fine=SWEEPS[step.sweep].fine if step.sweep else "",
         )
-    left = unpressed(now) if step.action == "press" else ()
+    left = unpressed(neck_state) if step.action == "press" else ()
     if not left:
         return ""
     return means("work.nobody-has-pressed-yet-one", frets=meaning.frets(left))
@@ -281,7 +281,7 @@ def tick(
 
 
 def _done_by(
-    now: NeckState,
+    neck_state: NeckState,
     step: Step,
     heat: Heated,
     seated: Seated,
@@ -290,7 +290,7 @@ def _done_by(
 ) -> list[AnyEntry]:
     """What doing a step means for the neck."""
     done: list[AnyEntry] = []
-    state = now.state
+    state = neck_state.state
     match step.action:
         case "slack" | "pitch":
             strung = msgspec.structs.replace(state, strings=step.action)
@@ -300,13 +300,13 @@ def _done_by(
         case "heat":
             done.append(heat)
         case "file":
-            filed = _filed_as_planned(now)
+            filed = _filed_as_planned(neck_state)
             done.extend([filed] if filed is not None else [])
         case "press":
-            left = unpressed(now)
+            left = unpressed(neck_state)
             done.extend([OthersFirm(frets=left, state=state)] if left else [])
         case "frets":
-            done.extend(rest_entries(now, step, grips))
+            done.extend(rest_entries(neck_state, step, grips))
         case "wood":
             done.extend([Trued(off=wood)] if wood else [])
         case "jig":
@@ -361,7 +361,7 @@ def advance_of(neck_state: NeckState) -> Advance:
 
     steps = steps_in_hand(neck_state)
     done = sum(s.key in neck_state.steps_done for s in steps)
-    live = {one.reading.station for one in neck_state.taken}
+    live = {taken.reading.station for taken in neck_state.taken}
     basic = [s for s in basic_round(neck_state.neck, Kit()) if s.kind != "state"]
     closing = [s for s in closing_round(neck_state.neck, Kit()) if s.kind != "state"]
     # A round half done fills half of its mark on the rail.

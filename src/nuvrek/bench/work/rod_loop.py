@@ -110,12 +110,12 @@ class RodLoop:
         neck_state = self.session.neck_state
         since = max((number for number, _ in neck_state.rod_moves), default=0)
         read = {
-            one.reading.lane
-            for one in neck_state.taken
-            if isinstance(one.reading, StringGap)
-            and one.number > since
-            and (one.reading.state.strings == "pitch" or one.reading.station in _SLACK_KEYS)
-            and one.reading.low_support != 0
+            taken.reading.lane
+            for taken in neck_state.taken
+            if isinstance(taken.reading, StringGap)
+            and taken.number > since
+            and (taken.reading.state.strings == "pitch" or taken.reading.station in _SLACK_KEYS)
+            and taken.reading.low_support != 0
         }
         return tuple(side for side in SIDES if side not in read)
 
@@ -274,9 +274,9 @@ def wanted_leaf_mm(
     from nuvrek.estimate.measurer import Measurer
 
     measurer, k = Measurer(solved.map), LANES.index(lane)
-    now = measurer.of("tops", measurer.chord(*supports, fret, k), strings)
+    measured = measurer.of("tops", measurer.chord(*supports, fret, k), strings)
     relief = solved.map.relief_at(lane, "pitch")
-    return now.mm - (relief.mm - solved.map.neck.relief_wanted_mm(lane))
+    return measured.mm - (relief.mm - solved.map.neck.relief_wanted_mm(lane))
 
 
 def trace(solved: Solved) -> tuple[TracePoint, ...]:

@@ -87,76 +87,78 @@ def _replaced(need: Need, kind: NeedKind) -> Need:
     return structs.replace(need, kind=kind, action=action)
 
 
-def need_of(now: NeckState, asked: bool = True) -> Need:
+def need_of(neck_state: NeckState, asked: bool = True) -> Need:
     """What a neck needs by its journal; ``asked``: its owner has to agree to things."""
-    chosen, step = now.chosen, next_step(now)
-    if now.waits is not None:
-        kind: NeedKind = "part" if now.waits.what == "a part" else "word"
+    chosen, step = neck_state.chosen, next_step(neck_state)
+    if neck_state.waits is not None:
+        kind: NeedKind = "part" if neck_state.waits.what == "a part" else "word"
         return Need(
-            kind, now.waits.words or means("work.waits", what=now.waits.what), ahead=_ahead(now)
+            kind,
+            neck_state.waits.words or means("work.waits", what=neck_state.waits.what),
+            ahead=_ahead(neck_state),
         )
     if chosen is None:
-        return _before_any_way(now, asked)
+        return _before_any_way(neck_state, asked)
     title = way_title(chosen.way)
     if step is None or step.key == "look-again":
-        return _after_the_work(now, title, step)
+        return _after_the_work(neck_state, title, step)
     made = Need(
         "bench",
         means("work.title-detail", title=title, detail=step.title),
         step.minutes,
-        ahead=_ahead(now),
-        neck=kind_of_neck(now.neck),
-        left=bool(now.left_at),
+        ahead=_ahead(neck_state),
+        neck=kind_of_neck(neck_state.neck),
+        left=bool(neck_state.left_at),
     )
     from msgspec import structs
 
     if step.wait:
-        return structs.replace(made, kind="waits", until=until_of(now), longer_better=True)
-    if asked and (needs := waiting(now, step)):
+        return structs.replace(made, kind="waits", until=until_of(neck_state), longer_better=True)
+    if asked and (needs := waiting(neck_state, step)):
         named = meaning.listed(dict.fromkeys(need.matter for need in needs))
         said = means("work.owners-word", title=title, named=named)
         return structs.replace(made, kind="word", action=said)
     return made
 
 
-def _before_any_way(now: NeckState, asked: bool) -> Need:
-    if not now.taken:
+def _before_any_way(neck_state: NeckState, asked: bool) -> Need:
+    if not neck_state.taken:
         return Need("measure", means("work.measure"), 20)
-    quote = now.dealings.open_quote
+    quote = neck_state.dealings.open_quote
     if asked and quote is not None:
         return Need("word", means("work.owners-answer-quote", at=quote[1].at[:10]))
-    readings = means("work.readings", number=len(now.taken))
+    readings = means("work.readings", number=len(neck_state.taken))
     return Need("choose", means("work.choose-way", readings=readings), 10)
 
 
-def _after_the_work(now: NeckState, title: Saying, step: Step | None) -> Need:
+def _after_the_work(neck_state: NeckState, title: Saying, step: Step | None) -> Need:
     """All is done but the later look, which rests a week at least."""
-    if now.chosen is not None and now.chosen.course:
+    if neck_state.chosen is not None and neck_state.chosen.course:
         return Need("choose", means("work.done-go-next-way", title=title), 5)
-    look_from, look_until = _look_days(now) if step is not None else ("", "")
-    back = now.dealings.handed_back
-    asked_back = now.dealings.arrived is not None and back is None
+    look_from, look_until = _look_days(neck_state) if step is not None else ("", "")
+    back = neck_state.dealings.handed_back
+    asked_back = neck_state.dealings.arrived is not None and back is None
     if asked_back:
         return Need("back", means("work.all-done-hand-back", title=title), 10)
     if step is not None and look_from:
         action = means("work.look-again-from", title=title, look_from=look_from)
         return Need("rest", action, 5, look_from=look_from, look_until=look_until)
-    if now.season_look and (season := _days_on(_last_read(now), SEASON_FROM_DAYS)):
-        until = _days_on(_last_read(now), SEASON_UNTIL_DAYS)
+    if neck_state.season_look and (season := _days_on(_last_read(neck_state), SEASON_FROM_DAYS)):
+        until = _days_on(_last_read(neck_state), SEASON_UNTIL_DAYS)
         action = means("work.other-half-year-look-from", season=season)
         return Need("rest", action, 10, look_from=season, look_until=until)
     return Need("rest", means("work.all-steps-done", title=title))
 
 
-def _last_read(now: NeckState) -> str:
-    return max((one.reading.at[:10] for one in now.taken), default="")
+def _last_read(neck_state: NeckState) -> str:
+    return max((taken.reading.at[:10] for taken in neck_state.taken), default="")
 
 
-def _look_days(now: NeckState) -> tuple[str, str]:
+def _look_days(neck_state: NeckState) -> tuple[str, str]:
     """Between which days to look again: after what bent the neck last, or the last tick."""
     last = max(
-        [shift.at[:10] for _, shift in now.shifts if not isinstance(shift, Later)]
-        + [at[:10] for at in now.steps_done.values()],
+        [shift.at[:10] for _, shift in neck_state.shifts if not isinstance(shift, Later)]
+        + [at[:10] for at in neck_state.steps_done.values()],
         default="",
     )
     return _days_on(last, LOOK_FROM_DAYS), _days_on(last, LOOK_UNTIL_DAYS)
@@ -170,11 +172,11 @@ def _days_on(day: str, days: int) -> str:
         return ""
 
 
-def _ahead(now: NeckState) -> tuple[tuple[str, float], ...]:
-    done = now.steps_done
+def _ahead(neck_state: NeckState) -> tuple[tuple[str, float], ...]:
+    done = neck_state.steps_done
     return tuple(
         (step.key.rstrip("-0123456789"), float(step.minutes))
-        for step in steps_in_hand(now)
+        for step in steps_in_hand(neck_state)
         if step.key not in done and step.key != "look-again" and step.minutes
     )
 

@@ -75,12 +75,12 @@ class HeldView(QWidget):
                             QPointF(at.x() - r, at.y() + r), QPointF(at.x() + r, at.y() - r)
                         )
                 low = row.of >= 10 and row.held / row.of < AIM - 0.1
-                said = QRectF(self.width() - t.px(_SAID), y - t.px(14), t.px(_SAID) - 6, t.px(28))
+                box = QRectF(self.width() - t.px(_SAID), y - t.px(14), t.px(_SAID) - 6, t.px(28))
                 colour = "plum" if low else "ink"
                 write(
                     painter,
                     t,
-                    said,
+                    box,
                     text=tr("{detail} held", detail=row.words),
                     size=15,
                     colour=colour,

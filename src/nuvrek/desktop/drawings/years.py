@@ -58,13 +58,13 @@ class YearsView(QWidget):
         return Theme(self.theme.dark, min(self.theme.percent, 150))
 
     def _bands(self) -> list[QRectF]:
-        t, top, found = self._t(), float(self._t().px(26)), []
+        t, top, boxes = self._t(), float(self._t().px(26)), []
         left, wide = t.px(_LEFT), self.width() - t.px(_LEFT) - t.px(_RIGHT)
         room = self.height() - top - 6
         for share in _SHARES:
-            found.append(QRectF(left, top, wide, share * room - 8))
+            boxes.append(QRectF(left, top, wide, share * room - 8))
             top += share * room
-        return found
+        return boxes
 
     def _x(self, box: QRectF, day: str) -> float:
         days = [date.fromisoformat(v.day).toordinal() for v in self.visits]
@@ -278,9 +278,9 @@ class YearsView(QWidget):
     def _moved(self, painter: QPainter, box: QRectF) -> None:
         """How each top has moved between the two visits."""
         t, c = self._t(), self.theme.colours
-        one, two = self.visits[self.before], self.visits[self.after]
+        visit, two = self.visits[self.before], self.visits[self.after]
         self._label(painter, box, tr("tops moved"), tr("hollow: in doubt"))
-        rows = change(one, two) if self.before != self.after else None
+        rows = change(visit, two) if self.before != self.after else None
         if rows is None:
             said = tr("no lane was read both times") if self.before != self.after else ""
             write(painter, t, box, text=said or tr("choose two visits"), size=13, colour="muted")

@@ -37,9 +37,11 @@ class OfferBoard(QWidget):
         self.offers, self.chosen = offers, chosen
         self.setAccessibleName(tr("Lessons"))
         if 0 <= chosen < len(offers):
-            one = offers[chosen]
-            stands = tr("solved") if one.solved else tr("tried") if one.tried else tr("not tried")
-            self.setAccessibleDescription(f"{say(one.under)}: {say(one.title)}, {stands}")
+            offer = offers[chosen]
+            stands = (
+                tr("solved") if offer.solved else tr("tried") if offer.tried else tr("not tried")
+            )
+            self.setAccessibleDescription(f"{say(offer.under)}: {say(offer.title)}, {stands}")
         self.update()
 
     @property

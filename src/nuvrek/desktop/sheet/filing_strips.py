@@ -54,11 +54,11 @@ class Metal(StripPainter):
     ) -> None:
         if fret in lane.left:
             self.words(x, top + 12, "alone", "slate", 12, figures=False)
-        said = lane.figures[fret - 1]
-        if said:
+        saying = lane.figures[fret - 1]
+        if saying:
             y = min(top + deep + self.theme.px(9), self.box.bottom() - self.theme.px(8))
             self.words(
-                x, y, say(said).removeprefix("0"), "plum" if fret == lane.thin else "ink", 12
+                x, y, say(saying).removeprefix("0"), "plum" if fret == lane.thin else "ink", 12
             )
         if fret in turns:
             early, last = turns[fret] <= 3, turns[fret] == len(turns)

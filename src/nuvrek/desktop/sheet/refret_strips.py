@@ -76,12 +76,12 @@ class Wood(StripPainter):
     def _figures(self, lane: TruingStrip) -> None:
         turns = {fret: n for n, fret in enumerate(lane.order, 1)}
         y = self.box.bottom() - self.theme.px(8)
-        for fret, said in enumerate(lane.figures, 1):
+        for fret, saying in enumerate(lane.figures, 1):
             x = self.g.fret_x(fret)
-            if said:
+            if saying:
                 hot = fret in lane.lingers
                 self.words(
-                    x, y, say(said).removeprefix("0"), "copper" if hot else "ink", 12, bold=hot
+                    x, y, say(saying).removeprefix("0"), "copper" if hot else "ink", 12, bold=hot
                 )
             turn = turns.get(fret)
             if turn is not None and (turn <= 3 or turn == len(turns)):
@@ -116,8 +116,8 @@ class Slots(StripPainter):
             )
             if says in _SLOT_WORDS:
                 self.words(self.g.fret_x(fret), floor + 0.6 * row, says, "plum", 11, figures=False)
-        for fret, said in lane.figures:
-            self.words(self.g.fret_x(fret), floor + 1.6 * row, say(said), "ink", 12, bold=True)
+        for fret, saying in lane.figures:
+            self.words(self.g.fret_x(fret), floor + 1.6 * row, say(saying), "ink", 12, bold=True)
         if grips:
             self._grips(lane, self.box.bottom() - 4, grips - row)
 

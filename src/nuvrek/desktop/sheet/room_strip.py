@@ -17,11 +17,11 @@ FULL_MM = 0.4
 _COLOURS = {"will buzz": "copper", "on the edge": "brass"}
 
 
-def note_x(g: SheetGeometry, note: int) -> float:
+def note_x(geometry: SheetGeometry, note: int) -> float:
     """Where a note is pressed: a little behind its fret; the open string at the nut."""
     if note == 0:
-        return g.fret_x(0)
-    return g.fret_x(note) + 0.30 * (g.fret_x(note - 1) - g.fret_x(note))
+        return geometry.fret_x(0)
+    return geometry.fret_x(note) + 0.30 * (geometry.fret_x(note - 1) - geometry.fret_x(note))
 
 
 class RoomBars(StripPainter):

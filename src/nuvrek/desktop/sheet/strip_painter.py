@@ -30,8 +30,10 @@ def write(
 class StripPainter:
     """A lane's box on the neck sheet with its painter."""
 
-    def __init__(self, painter: QPainter, box: QRectF, g: SheetGeometry, theme: Theme) -> None:
-        self.p, self.box, self.g, self.theme = painter, box, g, theme
+    def __init__(
+        self, painter: QPainter, box: QRectF, geometry: SheetGeometry, theme: Theme
+    ) -> None:
+        self.p, self.box, self.g, self.theme = painter, box, geometry, theme
 
     def colour(self, name: str, alpha: int = 255) -> QColor:
         colour = self.theme.colours[name]

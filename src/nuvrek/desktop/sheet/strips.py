@@ -38,38 +38,38 @@ from nuvrek.wording.speech import say, tr
 
 
 def paint_strip(
-    painter: QPainter, lane: AnyStrip, box: QRectF, g: SheetGeometry, theme: Theme
+    painter: QPainter, lane: AnyStrip, box: QRectF, geometry: SheetGeometry, theme: Theme
 ) -> None:
     """Paint ``lane`` into ``box``."""
     match lane:
         case WoodStrip():
-            _Wood(painter, box, g, theme).paint(lane)
+            _Wood(painter, box, geometry, theme).paint(lane)
         case TopsStrip():
-            _Tops(painter, box, g, theme).paint(lane)
+            _Tops(painter, box, geometry, theme).paint(lane)
         case CrownStrip():
-            _Crown(painter, box, g, theme).paint(lane)
+            _Crown(painter, box, geometry, theme).paint(lane)
         case SideStrip():
-            Side(painter, box, g, theme).paint(lane)
+            Side(painter, box, geometry, theme).paint(lane)
         case LightStrip():
-            Light(painter, box, g, theme).paint(lane)
+            Light(painter, box, geometry, theme).paint(lane)
         case ShadeStrip():
-            Shade(painter, box, g, theme).paint(lane)
+            Shade(painter, box, geometry, theme).paint(lane)
         case DifferenceStrip():
-            Difference(painter, box, g, theme).paint(lane)
+            Difference(painter, box, geometry, theme).paint(lane)
         case MetalStrip():
-            Metal(painter, box, g, theme).paint(lane)
+            Metal(painter, box, geometry, theme).paint(lane)
         case SectionStrip():
-            Sections(painter, box, g, theme).paint(lane)
+            Sections(painter, box, geometry, theme).paint(lane)
         case TruingStrip():
-            Wood(painter, box, g, theme).paint(lane)
+            Wood(painter, box, geometry, theme).paint(lane)
         case SlotStrip():
-            Slots(painter, box, g, theme).paint(lane)
+            Slots(painter, box, geometry, theme).paint(lane)
         case TableStrip():
-            Table(painter, box, g, theme).paint(lane)
+            Table(painter, box, geometry, theme).paint(lane)
         case RoomStrip():
-            RoomBars(painter, box, g, theme).paint(lane)
+            RoomBars(painter, box, geometry, theme).paint(lane)
         case ValuesStrip():
-            _Values(painter, box, g, theme).paint(lane)
+            _Values(painter, box, geometry, theme).paint(lane)
 
 
 _STYLES: dict[Lane, Qt.PenStyle] = {

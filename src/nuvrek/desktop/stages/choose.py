@@ -316,7 +316,7 @@ class ChooseStage(Stage):
         self.costs.setText(say(_NEXT_SHOWN[self.shows]))
         self.prices.setVisible(costs)
         self.filing.setVisible(not costs)
-        self.wire.setVisible(not costs and any(one.new is not None for one in plan.ways))
+        self.wire.setVisible(not costs and any(way.new is not None for way in plan.ways))
         self.heads.setVisible(self.shows != "picture")
         theme = row_theme(self.app, self.heads.percent)
         free = columns(theme, self.heads.width(), 1)[0].left()
@@ -339,7 +339,7 @@ class ChooseStage(Stage):
         points = price_points(plan, neck, self.app.pace, s.prices)
         budget = solved.neck_state.dealings.worth.budget
         self.picture.show_points(
-            tuple(Point(one[0], say(one[1]), *one[2:]) for one in points),
+            tuple(Point(point[0], say(point[1]), *point[2:]) for point in points),
             way.kind,
             None if budget is None else float(budget),
             currency=s.prices.currency,
@@ -460,7 +460,7 @@ class ChooseStage(Stage):
         rule = RULES.get(leg.rule)
         told = textwrap.wrap(say(rule.says), _WHY_LETTERS) if rule is not None else []
         if solved is not None:
-            readings = {one.number: one.reading for one in solved.neck_state.taken}
+            readings = {taken.number: taken.reading for taken in solved.neck_state.taken}
             for sign, numbers in ((tr("for"), leg.speaks_for), (tr("against"), leg.speaks_against)):
                 for number in numbers[:2]:
                     if number in readings:

@@ -57,9 +57,9 @@ class Extras:
             if entry is None or action is None:
                 menu.addSeparator()
             else:
-                made = menu.addAction(entry)
-                assert made is not None
-                made.triggered.connect(lambda _on, action=action: action())
+                qaction = menu.addAction(entry)
+                assert qaction is not None
+                qaction.triggered.connect(lambda _on, action=action: action())
         return menu
 
     # --- notes and photos -----------------------------------------------------
@@ -198,7 +198,7 @@ class Extras:
         """Write the readings that count as CSV."""
         session = self.app.session
         if session is not None:
-            table = write_table(one.reading for one in session.neck_state.taken)
+            table = write_table(taken.reading for taken in session.neck_state.taken)
             self.save(path, table.encode())
 
     def _ask_table(self) -> None:

@@ -403,13 +403,13 @@ class FilingStage(Stage):
         if filing is not None and filing.key == key and self.isVisible():
             self._say_told(told)
 
-    def _say_told(self, told: FilingTold) -> None:
+    def _say_told(self, filing_told: FilingTold) -> None:
         filing = self.filing
         if filing is None:
             return
         from nuvrek.planning.forecast.doubt import doubt_words
 
-        viewed, rehearsal, doubt = told.way, told.rehearsal, told.way.doubt
+        viewed, rehearsal, doubt = filing_told.way, filing_told.rehearsal, filing_told.way.doubt
         filed = sorted({fret for fret, _ in rehearsal.order})
         thin = min(filed, key=lambda f: float(viewed.left_mm[f - 1].min()), default=None)
         self._sheet(viewed, rehearsal.frets, thin)

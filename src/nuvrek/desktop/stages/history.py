@@ -47,8 +47,8 @@ class HistoryStage(Stage):
         neck, unit = session.neck_state.neck, self.app.settings.unit
 
         def job() -> object:
-            found = history(first, entries)
-            return identity, found, told(found, neck, own_wear_mm(entries, first), unit)
+            visits = history(first, entries)
+            return identity, visits, told(visits, neck, own_wear_mm(entries, first), unit)
 
         self.app.reckon(job, self._arrived)
 

@@ -150,16 +150,19 @@ class MapStage(Stage):
         front = self.finding
         order = sorted(
             solved.findings,
-            key=lambda one: (one is not front, self.app.fret is None or one.fret != self.app.fret),
+            key=lambda finding: (
+                finding is not front,
+                self.app.fret is None or finding.fret != self.app.fret,
+            ),
         )
         taken = solved.neck_state.taken
-        found = tuple(known_finding(one, taken, s.unit, s.height_unit) for one in order)
+        knowns = tuple(known_finding(finding, taken, s.unit, s.height_unit) for finding in order)
         if self.picker is None or front is not None:
-            return found
+            return knowns
         here = self.picker.readings
         return (
-            known_fret(self.picker.fret, [one for _, one in here], s.unit, s.height_unit),
-            *found,
+            known_fret(self.picker.fret, [reading for _, reading in here], s.unit, s.height_unit),
+            *knowns,
         )
 
     def _read_next(self, place: int) -> None:
@@ -381,7 +384,7 @@ class MapStage(Stage):
     def _finding_bar(self, solved: Solved, finding: Finding, state: State) -> None:
         """A finding with the readings for and against it."""
         s = self.app.settings
-        readings = {one.number: one.reading for one in solved.neck_state.taken}
+        readings = {taken.number: taken.reading for taken in solved.neck_state.taken}
 
         def lines(numbers: tuple[int, ...], sign: str) -> list[str]:
             return [

@@ -311,15 +311,15 @@ class MeasureStage(Stage):
             "up": turns,
             "down": turns and (pad.one or not pad.finished),
         }
-        words: dict[str, Saying] = {**{key: said for key, said, _ in _STEADY}, **keys.keys}
+        words: dict[str, Saying] = {**{key: saying for key, saying, _ in _STEADY}, **keys.keys}
         words["up"], words["down"] = (
             (tr("across"), tr("across")) if pad.one else (tr("before"), tr("after"))
         )
         for key, push in self.keys.items():
             face = _FACES.get(key) or next(f for k, _, f in _STEADY if k == key)
-            said = words.get(key, "")
-            push.setText(f"{say(face)}  {say(said)}".strip())
-            push.setAccessibleName(f"{say(said or face)} ({say(face)})")
+            saying = words.get(key, "")
+            push.setText(f"{say(face)}  {say(saying)}".strip())
+            push.setAccessibleName(f"{say(saying or face)} ({say(face)})")
             push.setEnabled(on.get(key, key in keys.keys or key in ("enter", "back")))
             size = min(self.app.theme.px(15), 20)
             styled(push, f"font-size: {size}px; padding: 6px 2px;")

@@ -182,7 +182,9 @@ class RoomStage(Stage):
         self.even.setText(
             tr("Relief for this touch: {even_words}.", even_words=room.even_words(s.unit))
         )
-        self.assumed.setText(" ".join(say_all(one.words(s.height_unit) for one in room.on.assumed)))
+        self.assumed.setText(
+            " ".join(say_all(assumed.words(s.height_unit) for assumed in room.on.assumed))
+        )
         note = room.note_words(s.unit)
         rest = note.value("room")
         self.bar.show_words(

@@ -302,9 +302,9 @@ class StringsPage(QWidget):
                 tr("Choose a kept set or a tuning to compare with. {capo}", capo=capo)
             )
             return
-        now, after = whole(specs, self.scale_mm), whole(then, self.scale_mm)
+        pull, after = whole(specs, self.scale_mm), whole(then, self.scale_mm)
         if specs:
-            change = tr("Then {change_words} in all.", change_words=change_words(now, after))
+            change = tr("Then {change_words} in all.", change_words=change_words(pull, after))
         else:
             change = tr("Then {detail} in all.", detail=after.words)
         self.told.setText(sentences(change, self._relief_words(specs, then), capo))
@@ -317,6 +317,6 @@ class StringsPage(QWidget):
         from nuvrek.estimate.string_pull import forecast_set
 
         neck = structs.replace(solved.map.neck, string_set=specs)
-        told = forecast_set(Measurer(solved.map), then, neck).words(self.app.settings.unit)
+        saying = forecast_set(Measurer(solved.map), then, neck).words(self.app.settings.unit)
         known = "" if specs else tr("What is on the neck now is not listed, so this is wide.")
-        return sentences(f"{upper_first(told)}.", known)
+        return sentences(f"{upper_first(saying)}.", known)

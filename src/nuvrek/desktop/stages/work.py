@@ -135,11 +135,11 @@ class WorkStage(Stage):
         session = self.app.session
         if session is None or session.neck_state.neck.rod == "none":
             return False
-        now = next_step(session.neck_state)
-        if now is None:
+        step = next_step(session.neck_state)
+        if step is None:
             # At the gate to the next way the rod is only in front if it is that way.
             return session.neck_state.chosen is None or not session.neck_state.chosen.course
-        return now.action == "rod"
+        return step.action == "rod"
 
     # --- doing ------------------------------------------------------------
 
@@ -275,8 +275,8 @@ class WorkStage(Stage):
     def _inked(self, name: str) -> bool:
         """A key for the sweep of the ink, while the file is in hand."""
         walk, session = self.walk, self.app.session
-        now = next_step(session.neck_state) if session is not None else None
-        if walk is None or now is None or now.action != "file" or not walk.order:
+        step = next_step(session.neck_state) if session is not None else None
+        if walk is None or step is None or step.action != "file" or not walk.order:
             return False
         if name == "+":
             self._half()
@@ -401,7 +401,7 @@ class WorkStage(Stage):
         self.one_fret.setText(tr("Only fret {fret} is filed", fret=self.fret))
         self._fill_bar(now, bool(steps))
 
-    def _step(self, now: Step | None, any_steps: bool) -> None:
+    def _step(self, step: Step | None, any_steps: bool) -> None:
         t, c = self.app.theme, self.app.theme.colours
         session = self.app.session
         gate = (
@@ -409,28 +409,29 @@ class WorkStage(Stage):
             if session and any_steps
             else None
         )
-        going = now is None and gate is not None and gate.way is not None
+        going = step is None and gate is not None and gate.way is not None
         gated = self.gate.look(session)
-        self.done.setVisible((now is not None and not gated) or going)
+        self.done.setVisible((step is not None and not gated) or going)
         self.done.setText(self._done_words(going))
         rod_known = self.app.session is not None and self.app.session.neck_state.neck.rod != "none"
-        at_rod = now is not None and (now.action == "rod" or now.key == "set")
-        self.rod.setVisible(rod_known and (at_rod or (now is None and self.turning)))
+        at_rod = step is not None and (step.action == "rod" or step.key == "set")
+        self.rod.setVisible(rod_known and (at_rod or (step is None and self.turning)))
         twin = self.app.session is not None and self.app.session.neck_state.neck.rod == "twin"
         self.rod.which.setVisible(twin)
-        self.heat.setVisible(now is not None and now.action == "heat")
-        self.caution.setVisible(now is not None and bool(now.cautions))
-        if now is None:
+        self.heat.setVisible(step is not None and step.action == "heat")
+        self.caution.setVisible(step is not None and bool(step.cautions))
+        if step is None:
             self._ended(gate, any_steps)
         else:
-            self.step_title.setText(say(now.title))
+            self.step_title.setText(say(step.title))
             again = ""
             if session is not None:
                 again = say(look_again_words(session.neck_state, session.time_now()))
-            dates = again if now.key == "look-again" else ""
-            self.step_text.setText(say(now.text) + dates + self._more(now))
+            dates = again if step.key == "look-again" else ""
+            self.step_text.setText(say(step.text) + dates + self._more(step))
             self.caution.setText(
-                "\n".join(f"!  {say(words)}" for words in now.cautions) + f"\n{say(cautions.FIRST)}"
+                "\n".join(f"!  {say(words)}" for words in step.cautions)
+                + f"\n{say(cautions.FIRST)}"
             )
         self.step_title.setStyleSheet(f"font-size: {t.px(24)}px; font-weight: bold;")
         self.step_text.setStyleSheet(f"font-size: {t.px(18)}px;")
@@ -473,18 +474,18 @@ class WorkStage(Stage):
         self.rodview.setFixedHeight(min(self.app.theme.px(230), 290))
         self.rodview.show_rod(session.neck_state.neck, rod, moves, points, self.app.settings.unit)
 
-    def _fill_bar(self, now: Step | None, any_steps: bool) -> None:
+    def _fill_bar(self, step: Step | None, any_steps: bool) -> None:
         """The bar under the rod, under the ink, or under any other step."""
         told = None
         if self.turning and self.loop is not None:
             told = loop_words(self.loop, self.app.solved, self.app.settings.unit)
-        inked = now is not None and now.action == "file" and self.app.solved is not None
+        inked = step is not None and step.action == "file" and self.app.solved is not None
         if told is not None:
-            self._fill_loop(told, now is not None)
-        elif now is not None and inked and self.walk is not None and self.walk.order:
-            self._fill_ink(now, self.walk)
+            self._fill_loop(told, step is not None)
+        elif step is not None and inked and self.walk is not None and self.walk.order:
+            self._fill_ink(step, self.walk)
         else:
-            self._fill_step(now, any_steps)
+            self._fill_step(step, any_steps)
 
     def _fill_loop(self, told: LoopWords, step_left: bool) -> None:
         session = self.app.session
@@ -505,7 +506,7 @@ class WorkStage(Stage):
             right=say_all(moved_words(session.neck_state)),
         )
 
-    def _fill_step(self, now: Step | None, any_steps: bool) -> None:
+    def _fill_step(self, step: Step | None, any_steps: bool) -> None:
         session, s = self.app.session, self.app.settings
         if session is None:
             return
@@ -513,13 +514,13 @@ class WorkStage(Stage):
         message = ""
         right = moved_words(neck_state)
         right_title = tr("truss rod moves") if right else ""
-        if now is not None and self.refret is not None:
-            prompt = self.refret.prompt(now)
-            if now.sweep:
-                right_title, right = tr("a fret's number, then"), self.refret.keys(now)
+        if step is not None and self.refret is not None:
+            prompt = self.refret.prompt(step)
+            if step.sweep:
+                right_title, right = tr("a fret's number, then"), self.refret.keys(step)
             # What Backspace would strike is said before it is pressed.
             back = undo_hint(session.undoable(neck_state.chosen_number), s.unit, s.height_unit)
-            enter = self.refret.enter_words(now)
+            enter = self.refret.enter_words(step)
             left = tr("Left for now: Space takes it up.") if neck_state.left_at else ""
             message = words.sentences(
                 left, enter, back and f"{say(back)}.", to_go_words(neck_state)
@@ -545,13 +546,13 @@ class WorkStage(Stage):
             right=say_all(right),
         )
 
-    def _fill_ink(self, now: Step, walk: InkWalk) -> None:
+    def _fill_ink(self, step: Step, walk: InkWalk) -> None:
         """The filing in one glance, and the keys that follow it."""
         session, solved = self.app.session, self.app.solved
         if session is None or solved is None:
             return
         self.bar.show_words(
-            say(walk.prompt() if self.fret is not None else now.title),
+            say(walk.prompt() if self.fret is not None else step.title),
             message=say(file_words(solved, walk, self.app.settings.unit)),
             state=session.neck_state.state,
             right_title=tr("as you like"),

@@ -76,8 +76,8 @@ class FirstTimeRow(QWidget):
         settings = msgspec.structs.replace(self.app.settings, nut_on_right=on_right)
         self.app.change_quietly(settings)
         if neck.nut_on_right != on_right:
-            said = Describe(neck=msgspec.structs.replace(neck, nut_on_right=on_right))
-            self.app.write(lambda: pad.session.append(said))
+            describe = Describe(neck=msgspec.structs.replace(neck, nut_on_right=on_right))
+            self.app.write(lambda: pad.session.append(describe))
 
     def _take_leaves(self, key: str) -> None:
         if key == "3":

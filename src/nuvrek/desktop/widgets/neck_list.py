@@ -148,8 +148,8 @@ class NeckDelegate(QStyledItemDelegate):
     ) -> None:
         """All necks of the shelf share one scale, so that a long bass looks long."""
         length = (wide - start - 24) * end_mm(card.neck) / self.longest_mm
-        g = SheetGeometry(card.neck, start, length, 16, high - 32)
-        paint_board(painter, g, self.app.theme, Dots())
+        geometry = SheetGeometry(card.neck, start, length, 16, high - 32)
+        paint_board(painter, geometry, self.app.theme, Dots())
 
 
 class NeckList(QListView):

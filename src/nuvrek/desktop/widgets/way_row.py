@@ -246,13 +246,13 @@ class WayRow(QWidget):
 
     def _metal(self, painter: QPainter, box: QRectF, way: Way, neck: NeckDescription) -> None:
         c = self.app.theme.colours
-        g = SheetGeometry(neck, box.left(), box.width(), box.top(), box.height())
+        geometry = SheetGeometry(neck, box.left(), box.width(), box.top(), box.height())
         y = box.top() + 6
         painter.setPen(QPen(c["muted"], 1))
         painter.drawLine(QPointF(box.left(), y), QPointF(box.right(), y))
         off = way.off_mm.max(axis=1)
         room, full = box.height() - 9, max(_FULL_MM, float(off.max()))
-        for fret, x in enumerate(g.frets_x, 1):
+        for fret, x in enumerate(geometry.frets_x, 1):
             painter.setPen(QPen(c["muted"], 1))
             painter.drawLine(QPointF(x, y - 3), QPointF(x, y + 3))
             depth = float(off[fret - 1])

@@ -77,7 +77,7 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
 def find_ends(looking: Looking) -> list[Finding]:
     """What is wrong with fret ends, by side and fault."""
     neck_state, unit = looking.neck_state, looking.unit
-    found = []
+    findings = []
     for (side, fault), ends in end_faults(neck_state).items():
         frets = sorted(ends)
         most = max((end.mm or 0.0 for end in ends.values()), default=0.0)
@@ -95,7 +95,7 @@ def find_ends(looking: Looking) -> list[Finding]:
             end_cures=_END_CURES[fault],
             near=_near(neck_state, side, unit),
         )
-        found.append(
+        findings.append(
             Finding(
                 "fret-ends",
                 frets[0],
@@ -107,17 +107,17 @@ def find_ends(looking: Looking) -> list[Finding]:
                 lanes=(side,),
             )
         )
-    return found
+    return findings
 
 
 def _near(neck_state: NeckState, side: Side, unit: Unit) -> Saying:
     """A warning where the outer string runs close to the ends."""
     ways = [
-        one.reading.mm
-        for one in neck_state.taken
-        if isinstance(one.reading, Size)
-        and one.reading.what == "string-to-end"
-        and one.reading.lane == side
+        taken.reading.mm
+        for taken in neck_state.taken
+        if isinstance(taken.reading, Size)
+        and taken.reading.what == "string-to-end"
+        and taken.reading.lane == side
     ]
     if not ways or min(ways) >= NEAR_EDGE_MM:
         return ""
@@ -161,11 +161,11 @@ def find_air(looking: Looking) -> list[Finding]:
     """Air so dry or damp that the board moves against its frets."""
     neck_state = looking.neck_state
     warm = damp = None
-    for one in neck_state.taken:
-        if isinstance(one.reading, Air):
-            warm = one.reading.temperature_c if one.reading.temperature_c is not None else warm
-            if one.reading.humidity_percent is not None:
-                damp = one.reading.humidity_percent
+    for taken in neck_state.taken:
+        if isinstance(taken.reading, Air):
+            warm = taken.reading.temperature_c if taken.reading.temperature_c is not None else warm
+            if taken.reading.humidity_percent is not None:
+                damp = taken.reading.humidity_percent
             else:
                 damp = damp
     if damp is None or DRY_PERCENT <= damp <= DAMP_PERCENT or damp > 99.0:

@@ -18,13 +18,13 @@ def find(
     producers = dict.fromkeys(record.producer for record in FINDINGS.values())
     # Of a fret that is out nothing can be found.
     out = neck_map.neck_state.out
-    found = [
+    findings = [
         finding
         for producer in producers
         for finding in producer(looking)
         if finding.fret is None or finding.fret not in out
     ]
-    return tuple(_witnessed(looking, finding) for finding in sorted(found, key=_gravity))
+    return tuple(_witnessed(looking, finding) for finding in sorted(findings, key=_gravity))
 
 
 def _gravity(finding: Finding) -> tuple[int, float]:

@@ -45,19 +45,19 @@ def find_relief(looking: Looking) -> list[Finding]:
         mean = Relief(
             "bass", "pitch", 0.5 * (sides[0].mm + sides[1].mm), max(r.doubt_mm for r in sides)
         )
-        found = [_relief_finding(neck_map, mean, None, unit)]
+        findings = [_relief_finding(neck_map, mean, None, unit)]
     else:
-        found = [_relief_finding(neck_map, r, r.lane, unit) for r in sides]
+        findings = [_relief_finding(neck_map, r, r.lane, unit) for r in sides]
     # A neck that stands up under its strings does so without them: that is said once.
-    return found if any(f.kind == "back-bow" for f in found) else [*found, *slack]
+    return findings if any(f.kind == "back-bow" for f in findings) else [*findings, *slack]
 
 
 def _slack_back_bow(neck_map: HeightMap, known: Sequence[Lane], unit: Unit) -> list[Finding]:
     """The neck stands up in the middle once the strings no longer pull."""
     read = any(
-        one.reading.state.strings == "slack"
-        for one in neck_map.neck_state.taken
-        if isinstance(one.reading, StringGap | EdgeLie)
+        taken.reading.state.strings == "slack"
+        for taken in neck_map.neck_state.taken
+        if isinstance(taken.reading, StringGap | EdgeLie)
     )
     sides = [neck_map.relief_at(lane, "slack") for lane in known] if read else []
     if not sides:
@@ -185,8 +185,10 @@ def _no_light(neck_map: HeightMap) -> Finding:
 def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:
     """The neck stands up in the middle; a low nut, where nobody looked at it, feels the same."""
     sure = float(ndtr(-held.relief.mm / held.sd_mm))
-    readings = [one.reading for one in neck_map.neck_state.taken]
-    nut_read = any(isinstance(one, StringGap) and one.low_support == 0 for one in readings)
+    readings = [taken.reading for taken in neck_map.neck_state.taken]
+    nut_read = any(
+        isinstance(reading, StringGap) and reading.low_support == 0 for reading in readings
+    )
     also = "" if nut_read else means("findings.low-nut-feels-same-press")
     text = means("findings.neck-stands-up-middle-under", also=also, sure_words=sure_words(sure))
     head = means(

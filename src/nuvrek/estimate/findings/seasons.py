@@ -61,16 +61,16 @@ def visits(neck_map: HeightMap) -> tuple[Visit, ...]:
     air: dict[str, tuple[float, float]] = {}
     neck_state = neck_map.neck_state
     since = max((w.number for w in neck_state.work if isinstance(w.entry, Filed)), default=0)
-    for one in neck_state.taken:
-        day = one.reading.at[:10]
-        match one.reading:
+    for taken in neck_state.taken:
+        day = taken.reading.at[:10]
+        match taken.reading:
             case Air(temperature_c=warm, humidity_percent=damp) if day:
                 before = air.get(day, (USUAL_C, float("nan")))
                 air[day] = (
                     before[0] if warm is None else warm,
                     before[1] if damp is None else damp,
                 )
-            case StringGap(by="string", state=state) as gap if day and one.number > since:
+            case StringGap(by="string", state=state) as gap if day and taken.number > since:
                 mm = _amount_mm(gap)
                 if (
                     state.strings == "pitch"

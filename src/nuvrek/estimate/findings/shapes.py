@@ -288,11 +288,11 @@ def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     name = means("findings.zero-fret") if neck.zero_fret else means("findings.nut")
     for k in (0, 2):
         spoken = any(
-            isinstance(one.reading, StringGap)
-            and one.reading.low_support == 0
-            and one.reading.lane == LANES[k]
-            and measurer.map.neck_state.stands(one.number, 1)
-            for one in measurer.map.neck_state.taken
+            isinstance(taken.reading, StringGap)
+            and taken.reading.low_support == 0
+            and taken.reading.lane == LANES[k]
+            and measurer.map.neck_state.stands(taken.number, 1)
+            for taken in measurer.map.neck_state.taken
         )
         if not spoken:
             continue
@@ -345,11 +345,11 @@ def _open_string_buzzes(measurer: Measurer, lane: int) -> bool:
 def _touching(measurer: Measurer, lane: int) -> bool:
     """Whether the last look at fret 1 on this side let no leaf in."""
     looks = [
-        one.reading
-        for one in measurer.map.neck_state.taken
-        if isinstance(one.reading, StringGap)
-        and one.reading.low_support == 0
-        and one.reading.lane == LANES[lane]
+        taken.reading
+        for taken in measurer.map.neck_state.taken
+        if isinstance(taken.reading, StringGap)
+        and taken.reading.low_support == 0
+        and taken.reading.lane == LANES[lane]
     ]
     last = looks[-1]
     most = [mm for mm in (last.gap_mm, last.drags_mm, last.wont_go_mm) if mm is not None]

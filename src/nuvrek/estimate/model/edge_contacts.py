@@ -98,7 +98,11 @@ def _hull_without(
 
 def laid(taken: Sequence[Taken]) -> list[tuple[Taken, StringGap]]:
     """The readings of strings and edges, which lie on what stands highest."""
-    return [(one, one.reading) for one in taken if isinstance(one.reading, StringGap)]
+    return [
+        (reading_taken, reading_taken.reading)
+        for reading_taken in taken
+        if isinstance(reading_taken.reading, StringGap)
+    ]
 
 
 def reach_of(gap: StringGap, frets: int) -> tuple[int, int]:

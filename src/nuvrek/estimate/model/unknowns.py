@@ -346,7 +346,7 @@ def unknowns_of(
     at = _places(neck, carried)
     loose = _loose(neck_state)
     work = metal_work(
-        neck_state.work, [one.number for one in neck_state.taken], neck.wire_height_mm
+        neck_state.work, [taken.number for taken in neck_state.taken], neck.wire_height_mm
     )
     runs = _beam_runs(neck_state)
     first_beam = at.end + work.size
@@ -386,7 +386,7 @@ def unknowns_of(
 
 def _beam_runs(neck_state: NeckState) -> list[tuple[int, Lane, State]]:
     """The beam is laid anew for each run, lane and state."""
-    dials = (one.reading for one in neck_state.taken if isinstance(one.reading, Dial))
+    dials = (taken.reading for taken in neck_state.taken if isinstance(taken.reading, Dial))
     return list(dict.fromkeys((d.run, d.lane, d.state) for d in dials))
 
 
@@ -404,9 +404,9 @@ def _pull_mm(neck: NeckDescription) -> tuple[float, float]:
 def _loose(neck_state: NeckState) -> list[tuple[int, list[int]]]:
     """The frets that were found to move, each with the lanes where it does."""
     found: dict[tuple[int, Lane | None], None] = {}
-    for one in neck_state.taken:
-        if isinstance(one.reading, StandOff) and one.reading.moves == "moves":
-            found[one.reading.fret, one.reading.lane] = None
+    for taken in neck_state.taken:
+        if isinstance(taken.reading, StandOff) and taken.reading.moves == "moves":
+            found[taken.reading.fret, taken.reading.lane] = None
     return [
         (fret, [0, 1, 2] if lane is None else [LANES.index(lane)])
         for fret, lane in found
@@ -417,12 +417,12 @@ def _loose(neck_state: NeckState) -> list[tuple[int, list[int]]]:
 def _sprung(neck_state: NeckState) -> dict[tuple[int, Lane], int]:
     """Where frets were found to move, and on which surface of theirs."""
     found = {}
-    for one in neck_state.taken:
-        reading = one.reading
+    for taken in neck_state.taken:
+        reading = taken.reading
         if isinstance(reading, StandOff) and reading.moves == "moves":
             for lane in LANES if reading.lane is None else (reading.lane,):
                 if reading.fret <= neck_state.neck.frets:
-                    found[reading.fret, lane] = one.surface.get((reading.fret, lane), 0)
+                    found[reading.fret, lane] = taken.surface.get((reading.fret, lane), 0)
     return found
 
 

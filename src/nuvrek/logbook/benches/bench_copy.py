@@ -277,9 +277,9 @@ class BenchCopy(Logbook):
         rows = self._db.execute("SELECT act, said FROM sent").fetchall()
         return [str(act) for act, one in rows if one in wanted]
 
-    def hold(self, one: Waiting, why: Saying) -> None:
+    def hold(self, waiting: Waiting, why: Saying) -> None:
         """Something that can't go there; within a transaction."""
-        self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (written(why), one.id))
+        self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (written(why), waiting.id))
 
 
 def act_mark(uid: str, bodies: Sequence[object]) -> str:

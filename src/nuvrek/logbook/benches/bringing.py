@@ -135,8 +135,8 @@ class Bringer:
         row = self._db.execute("SELECT described FROM neck WHERE id = ?", (stand.neck,)).fetchone()
         if str(row[0]) == described:
             return
-        was, now = (described_as(stand.neck, body)[0] for body in (row[0], described))
-        if was.owner.strip() != now.owner.strip():
+        was, neck = (described_as(stand.neck, body)[0] for body in (row[0], described))
+        if was.owner.strip() != neck.owner.strip():
             self._renamed[stand.uid, mark_of(described_body(was))] = was.owner.strip()
         redescribe(self._db, stand.neck, described)
 
@@ -145,11 +145,11 @@ class Bringer:
         is there.
         """
         left = []
-        for one in self._bench.waiting(uid):
-            if one.act in done or isinstance(one.told, Started):
-                self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
-            elif not one.why:
-                left.append(one)
+        for waiting in self._bench.waiting(uid):
+            if waiting.act in done or isinstance(waiting.told, Started):
+                self._db.execute("DELETE FROM waiting WHERE id = ?", (waiting.id,))
+            elif not waiting.why:
+                left.append(waiting)
         return left
 
     def _here(self, uid: str) -> Stand | None:
@@ -238,9 +238,9 @@ class Bringer:
         """Why an act can't come after a journal of this neck; nothing where it can."""
         neck = self._neck(stand)
 
-        def fits(journal: list[AnyEntry], made: tuple[AnyEntry, ...]) -> Saying:
+        def fits(journal: list[AnyEntry], entries: tuple[AnyEntry, ...]) -> Saying:
             before = len(journal_faults(neck, journal))
-            faults = journal_faults(neck, [*journal, *made])
+            faults = journal_faults(neck, [*journal, *entries])
             return faults[-1] if len(faults) > before else ""
 
         return fits
@@ -273,8 +273,8 @@ class Bringer:
             used: set[str] = set()
             said = [act_mark(uid, act) for act in _acts_of(bodies)]
             names = tuple((self._bench.sent_as(one, used), one) for one in said)
-            told = Started(str(row[0]), str(row[1]), bodies, tuple(n for n in names if n[0]))
-            self._bench.let_wait(f"again-{uid}-{stand.mark}", uid, told)
+            started = Started(str(row[0]), str(row[1]), bodies, tuple(n for n in names if n[0]))
+            self._bench.let_wait(f"again-{uid}-{stand.mark}", uid, started)
 
     def _bring_small(self, server: ServerLogbook) -> None:
         """Owners, what the shop has set and what was taken out: brought whole where it changed."""
@@ -303,7 +303,7 @@ class Bringer:
         """Of owners and the shop: what the server held before and has lost goes there again."""
         marks = {row[-1] for row in rows}
         put_back = {str(was) for (was,) in self._db.execute("SELECT was FROM gone").fetchall()}
-        waits = {one.told for one in self._bench.waiting("")}
+        waits = {waiting.told for waiting in self._bench.waiting("")}
         for row in old:
             if row[-1] in marks or row[-1] in put_back:
                 continue
@@ -345,9 +345,9 @@ class Bringer:
 
     def _drop_owners(self, gone: set[str]) -> None:
         """What waits of owners who were taken out goes nowhere."""
-        for one in self._bench.waiting(""):
-            if isinstance(one.told, OwnerKept) and one.told.owner in gone:
-                self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
+        for waiting in self._bench.waiting(""):
+            if isinstance(waiting.told, OwnerKept) and waiting.told.owner in gone:
+                self._db.execute("DELETE FROM waiting WHERE id = ?", (waiting.id,))
 
     def _clean_copies(self, names: set[str]) -> None:
         """Owners taken out at another bench go from the copies that lie here as well."""

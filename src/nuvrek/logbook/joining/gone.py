@@ -84,10 +84,14 @@ def _cleaned(
     theirs = {one.name for one in named}
     owner = neck.owner.strip()
     for entry in entries:
-        made = entry
+        each_entry = entry
         for one in named:
-            made = without(made, one, photos=False) if owner in theirs else renamed(made, one)
-        yield made
+            each_entry = (
+                without(each_entry, one, photos=False)
+                if owner in theirs
+                else renamed(each_entry, one)
+            )
+        yield each_entry
         if isinstance(entry, Describe):
             owner = entry.neck.owner.strip()
 
@@ -103,8 +107,8 @@ def gone_of(
         return gone
     rows = (*owners, *book.owner_rows())
     names = {row.name for row in rows if row.uid in gone.owners}
-    for one in necks:
-        names |= _whole_names(one.neck, one.entries, gone.acts(one.uid))
+    for whole_neck in necks:
+        names |= _whole_names(whole_neck.neck, whole_neck.entries, gone.acts(whole_neck.uid))
     for uid in gone.marks:
         number = book.number_of(uid)
         if number is not None:

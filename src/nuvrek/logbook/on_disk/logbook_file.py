@@ -123,11 +123,11 @@ class LogbookFile:
         """A first look for damage, where the file is small enough not to keep anybody waiting."""
         if self.path.stat().st_size > _QUICK_BYTES:
             return
-        found = self.check(thorough=False)
-        if found:
+        saying = self.check(thorough=False)
+        if saying:
             self.damaged = True
             self.look_only = means(
-                "keeping.logbook-damaged-can-looked-nothing", name=self.path.name, detail=found
+                "keeping.logbook-damaged-can-looked-nothing", name=self.path.name, detail=saying
             )
 
     def check(self, thorough: bool = True) -> Saying:

@@ -36,20 +36,20 @@ class Recrown:
     @property
     def due(self) -> tuple[Crown, ...]:
         """Frets a crowning file goes over."""
-        return tuple(one for one in self.crowns if one.says == "crown")
+        return tuple(crown for crown in self.crowns if crown.says == "crown")
 
     @property
     def stuck(self) -> tuple[Crown, ...]:
         """Frets no crowning file can round again."""
-        return tuple(one for one in self.crowns if one.says in ("too wide", "too low"))
+        return tuple(crown for crown in self.crowns if crown.says in ("too wide", "too low"))
 
 
 def widths_read(neck_state: NeckState) -> dict[int, float]:
     """Crown widths read with the caliper, mm, by fret."""
     return {
-        one.reading.fret: one.reading.mm
-        for one in neck_state.taken
-        if isinstance(one.reading, Size) and one.reading.what == "crown-width"
+        taken.reading.fret: taken.reading.mm
+        for taken in neck_state.taken
+        if isinstance(taken.reading, Size) and taken.reading.what == "crown-width"
     }
 
 
@@ -84,7 +84,7 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> Saying:
         return means("metal.no-flat-wide-enough-need")
     sentences: list[Saying] = []
     if table.due:
-        widest = max(table.due, key=lambda one: one.flat_mm)
+        widest = max(table.due, key=lambda crown: crown.flat_mm)
         sentences.append(
             means(
                 "metal.crown-file-widest-flat-fret",
@@ -96,15 +96,15 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> Saying:
             )
         )
     if table.stuck:
-        frets = ", ".join(str(one.fret) for one in table.stuck)
+        frets = ", ".join(str(crown.fret) for crown in table.stuck)
         sentences.append(means("metal.fret-too-wide-or-too", frets=frets))
     new = crown_radius_mm(neck.wire_width_mm, neck.wire_height_mm)
     sentences.append(means("metal.new-wire-round", new=format_length(new, unit)))
     return meaning.listed(sentences, by="sentences")
 
 
-def _share_gone(one: Crown) -> float:
+def _share_gone(crown: Crown) -> float:
     """How much of a crown's section the file took, percent."""
-    before = one.height_mm + one.off_mm
-    radius = crown_radius_mm(one.width_mm, before)
-    return 100.0 * cap_area_mm2(radius, one.off_mm) / cap_area_mm2(radius, before)
+    before = crown.height_mm + crown.off_mm
+    radius = crown_radius_mm(crown.width_mm, before)
+    return 100.0 * cap_area_mm2(radius, crown.off_mm) / cap_area_mm2(radius, before)

@@ -151,14 +151,16 @@ def solve(
     chosen |= _worst(made, made.limits)
     while True:
         rows, limits = made.rows[chosen].toarray(), made.limits[chosen]
-        found = linprog(made.cost, A_ub=rows, b_ub=limits, bounds=list(made.bounds), method="highs")
-        if found.x is None or found.status != 0:
+        solution = linprog(
+            made.cost, A_ub=rows, b_ub=limits, bounds=list(made.bounds), method="highs"
+        )
+        if solution.x is None or solution.status != 0:
             return None
-        v = np.asarray(found.x, dtype=np.float64)
+        v = np.asarray(solution.x, dtype=np.float64)
         broken = _worst(made, made.limits - made.rows @ v + BROKEN_MM) & ~chosen
         if not broken.any():
             worth = np.zeros(len(made.limits))
-            worth[chosen] = found.ineqlin.marginals
+            worth[chosen] = solution.ineqlin.marginals
             return v, worth
         chosen |= broken  # in place: the caller's set grows
 

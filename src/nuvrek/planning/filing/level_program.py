@@ -245,19 +245,19 @@ def _level_short(neck_tops: NeckTops, terms: Terms, linear: LevelProgram) -> Rem
     free = np.repeat(~np.isin(np.arange(1, len(neck_tops.x_mm) + 1), terms.untouched), 3)
     over = [(0.0, 0.0 if one else None) for one in free]
     bounds = [*linear.bounds[:-1], (neck_tops.least_crown_mm, neck_tops.least_crown_mm)]
-    found = linprog(
+    solution = linprog(
         np.concatenate([1e-4 * np.abs(linear.cost), np.ones(2 * n)]),
         A_ub=np.hstack([linear.rows, lacking]),
         b_ub=linear.limits,
         bounds=[*bounds, *[(0.0, None)] * n, *over],
         method="highs",
     )
-    if found.x is None or found.status != 0:
+    if solution.x is None or solution.status != 0:
         raise Refusal(means("metal.levelling-program-could-not-solved"))
-    off = np.maximum(found.x[TARGET : TARGET + n], 0.0).reshape(-1, 3)
-    short = _named(found.x[size : size + n])
-    standing = _named(found.x[size + n :])
-    return Removal(off, neck_tops.crown_mm - off, float(found.x[PLANE]), short, standing)
+    off = np.maximum(solution.x[TARGET : TARGET + n], 0.0).reshape(-1, 3)
+    short = _named(solution.x[size : size + n])
+    standing = _named(solution.x[size + n :])
+    return Removal(off, neck_tops.crown_mm - off, float(solution.x[PLANE]), short, standing)
 
 
 def _named(missing: Array) -> tuple[tuple[int, float], ...]:
@@ -296,7 +296,7 @@ def metal_of(neck_tops: NeckTops, terms: Terms, tops_mm: Array) -> float:
     drop = fall_away(neck_tops, terms.fall_away_mm, terms.fall_from)
     tops = (tops_mm + (terms.dip_mm * neck_tops.bend + drop)[:, None]).ravel()
     bounds = [*[(None, None)] * PLANE, (neck_tops.rod_dip_low_mm, neck_tops.rod_dip_high_mm)]
-    found = linprog(
+    solution = linprog(
         -columns.sum(axis=0), A_ub=columns, b_ub=tops - TOUCH_MM, bounds=bounds, method="highs"
     )
-    return float("nan") if found.x is None else float((tops - columns @ found.x).sum() / 3.0)
+    return float("nan") if solution.x is None else float((tops - columns @ solution.x).sum() / 3.0)

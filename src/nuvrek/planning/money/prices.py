@@ -90,7 +90,7 @@ def price_faults(prices: PriceList) -> list[Saying]:
         **{name: getattr(prices, name) for name in SURCHARGES},
         **prices.fixed,
     }
-    faults = [fault for name, one in amounts.items() if (fault := amount_fault(name, one))]
+    faults = [fault for name, amount in amounts.items() if (fault := amount_fault(name, amount))]
     if prices.tax_percent.is_finite() and prices.tax_percent > 100:
         faults.append(means("metal.tax-more-than-hundred-percent"))
     return faults
@@ -111,8 +111,8 @@ def price_of(prices: PriceList, jobs: Sequence[Job], neck: NeckDescription) -> P
     """The price of ways done one after the other; surcharges and materials are charged once."""
     hours = [_by_hours(prices, job.minutes) for job in jobs]
     by_hours = None
-    if jobs and all(one is not None for one in hours):
-        by_hours = _summed([one for one in hours if one is not None])
+    if jobs and all(hour is not None for hour in hours):
+        by_hours = _summed([hour for hour in hours if hour is not None])
     fixed = [prices.fixed.get(job.kind) for job in jobs]
     if not jobs or any(f is None and h is None for f, h in zip(fixed, hours, strict=True)):
         return Price(
@@ -177,7 +177,8 @@ def _by_hours(
     rate = prices.rate
     # Whole minutes: what a float's last digits say of time is nothing.
     low, likely, high = (
-        rounded(rate * Decimal(round(one)) / 60, prices.currency) for one in minutes
+        rounded(rate * Decimal(round(minutes_each)) / 60, prices.currency)
+        for minutes_each in minutes
     )
     return low, likely, high
 
@@ -185,22 +186,22 @@ def _by_hours(
 def _surcharges(prices: PriceList, neck: NeckDescription, jobs: Sequence[Job]) -> list[Item]:
     if not any(job.filed for job in jobs):
         return []
-    found = []
+    items = []
     if neck.bound and prices.bound:
-        found.append(Item(SURCHARGES["bound"], rounded(prices.bound, prices.currency)))
+        items.append(Item(SURCHARGES["bound"], rounded(prices.bound, prices.currency)))
     if neck.lacquered and prices.lacquered:
-        found.append(Item(SURCHARGES["lacquered"], rounded(prices.lacquered, prices.currency)))
+        items.append(Item(SURCHARGES["lacquered"], rounded(prices.lacquered, prices.currency)))
     if neck.end_radius_mm not in (None, neck.radius_mm) and prices.compound:
-        found.append(Item(SURCHARGES["compound"], rounded(prices.compound, prices.currency)))
+        items.append(Item(SURCHARGES["compound"], rounded(prices.compound, prices.currency)))
     more = max(neck.strings - USUAL_STRINGS, 0)
     if more and prices.extra_string:
-        found.append(
+        items.append(
             Item(
                 means("metal.more-strings", more=more),
                 rounded(more * prices.extra_string, prices.currency),
             )
         )
-    return found
+    return items
 
 
 def _materials(prices: PriceList, jobs: Sequence[Job]) -> list[Item]:

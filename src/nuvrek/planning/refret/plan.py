@@ -99,11 +99,11 @@ class RefretPlan:
 def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> RefretPlan:
     """The refret of a mapped neck on these terms, with the wires of a shelf."""
     case, faults = weighing.case, list[Saying]()
-    neck, now = case.neck, case.neck_map.neck_state
-    read = board_read(now)
+    neck, neck_state = case.neck, case.neck_map.neck_state
+    read = board_read(neck_state)
     faults += read.faults
     frets = terms.frets or tuple(range(1, neck.frets + 1))
-    wire = _of_this_run(terms.wire or usual_wire(neck), now)
+    wire = _of_this_run(terms.wire or usual_wire(neck), neck_state)
     made, wood = None, None
     try:
         made = new_tops(case.neck_map, terms, wire, frets, level_terms(case))
@@ -113,7 +113,7 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
         if told_by(error) not in faults:
             faults.append(_sentence(error))
     grips, reads = _grips(case, terms, wire)
-    slots = _slots(now, read, wire, frets=frets, grips=grips, faults=faults)
+    slots = _slots(neck_state, read, wire, frets=frets, grips=grips, faults=faults)
     cut, cutting = _cut(case, terms, wire, frets=frets, read=read, wood=wood, faults=faults)
     wear = case.wear
     # What the first level takes of the thinnest crown does not hang on the height of the wire.
@@ -153,12 +153,12 @@ _OF_WIRE: dict[What, str] = {
 }
 
 
-def _of_this_run(wire: Wire, now: NeckState) -> Wire:
+def _of_this_run(wire: Wire, neck_state: NeckState) -> Wire:
     """The wire as it was measured on this run; the shelf only knows the one before."""
     read = {
-        _OF_WIRE[one.reading.what]: one.reading.mm
-        for one in now.taken
-        if isinstance(one.reading, Size) and one.reading.what in _OF_WIRE
+        _OF_WIRE[taken.reading.what]: taken.reading.mm
+        for taken in neck_state.taken
+        if isinstance(taken.reading, Size) and taken.reading.what in _OF_WIRE
     }
     return msgspec.structs.replace(wire, **read)
 
@@ -206,7 +206,7 @@ _TRIED: dict[str, SlotSays] = {"tight": "tight", "loose": "loose", "shallow": "s
 
 
 def _slots(
-    now: NeckState,
+    neck_state: NeckState,
     read: BoardRead,
     wire: Wire,
     frets: tuple[int, ...],
@@ -214,37 +214,37 @@ def _slots(
     faults: list[Saying],
 ) -> tuple[Slot, ...]:
     """Every slot: by the trial piece where one was tried there, else by its figures."""
-    found = []
+    slots = []
     for fret in frets:
-        says = now.fret_work.get(("slot", fret))
+        says = neck_state.fret_work.get(("slot", fret))
         said = None if says is None else _TRIED.get(says, "right")
         extra = 0.0 if grips is None else float(grips.grips_mm[fret - 1])
         width, depth = read.slot_width_mm[fret - 1], read.slot_depth_mm[fret - 1]
         try:
-            found.append(slot_for(fret, wire, width, depth_mm=depth, said=said, extra_mm=extra))
+            slots.append(slot_for(fret, wire, width, depth_mm=depth, said=said, extra_mm=extra))
         except ValueError as error:
             faults.append(_sentence(error))
-    loose = tuple(slot.fret for slot in found if slot.lacks_mm > 0.0 and slot.says == "loose")
+    loose = tuple(slot.fret for slot in slots if slot.lacks_mm > 0.0 and slot.says == "loose")
     if loose:
-        most = max(slot.lacks_mm for slot in found)
+        most = max(slot.lacks_mm for slot in slots)
         faults.append(
             means("refret.even-crimped-these-tangs-hold", frets=meaning.frets(loose), most=most)
         )
-    return tuple(found)
+    return tuple(slots)
 
 
-def driven_mm(now: NeckState) -> Array:
+def driven_mm(neck_state: NeckState) -> Array:
     """How much fatter than usual the tangs are that are in, (frets,); nan where a fret is out, or
     still the old one.
     """
-    found = np.full(now.neck.frets, np.nan)
-    for work in now.work:
+    found = np.full(neck_state.neck.frets, np.nan)
+    for work in neck_state.work:
         entry = work.entry
         if not isinstance(entry, FretWork):
             continue
         fat = entry.grip_mm or (0.0,) * len(entry.frets)
         for fret, mm in zip(entry.frets, fat, strict=False):
-            if fret <= now.neck.frets and fret not in now.out:
+            if fret <= neck_state.neck.frets and fret not in neck_state.out:
                 found[fret - 1] = mm
     return found
 
@@ -265,13 +265,13 @@ def bows_read(neck_map: HeightMap) -> tuple[Read, ...]:
     """The bow gained since the first new fret, by all readings together; nothing where no reading
     followed a fitting.
     """
-    now = neck_map.neck_state
+    neck_state = neck_map.neck_state
     fits = [
         (n, number)
-        for n, (number, shift) in enumerate(now.shifts)
+        for n, (number, shift) in enumerate(neck_state.shifts)
         if isinstance(shift, FretWork) and shift.stage == "fit"
     ]
-    last = max((one.number for one in now.taken), default=0)
+    last = max((taken.number for taken in neck_state.taken), default=0)
     fits = [(n, number) for n, number in fits if number < last]
     if not fits:
         return ()
@@ -284,7 +284,7 @@ def bows_read(neck_map: HeightMap) -> tuple[Read, ...]:
     solution = neck_map.solution
     gained = float(row @ solution.z)
     sd = math.sqrt(max(float(row @ solution.covariance @ row), 1e-8))
-    driven = driven_mm(now)
+    driven = driven_mm(neck_state)
     return (Read(np.nan_to_num(driven), ~np.isnan(driven), gained, sd),)
 
 

@@ -89,12 +89,12 @@ class RodPlan:
     @property
     def after_move_mm(self) -> float:
         """The forecast, mean of the sides."""
-        return float(np.mean([one.after_mm for one in self.forecasts]))
+        return float(np.mean([forecast.after_mm for forecast in self.forecasts]))
 
     @property
     def after_move_doubt_mm(self) -> float:
         """The larger doubt of the forecasts."""
-        return max(one.doubt_mm for one in self.forecasts)
+        return max(forecast.doubt_mm for forecast in self.forecasts)
 
 
 @dataclass(frozen=True)
@@ -250,7 +250,7 @@ def _late_turns(neck_map: HeightMap) -> tuple[float, float] | None:
 
     Moves without a date count as late.
     """
-    last = max((one.reading.at for one in neck_map.neck_state.taken), default="")
+    last = max((taken.reading.at for taken in neck_map.neck_state.taken), default="")
     moves = [
         move
         for _, move in neck_map.neck_state.rod_moves
@@ -310,16 +310,16 @@ def _words(
 ) -> Meaning:
     first = means("rod.slacken-strings-first") if slacken else ""
     if len(moves) == 2 and moves[0][1] == moves[1][1]:
-        said: Saying = means("rod.both-rods", turns_words=turns_words(moves[0][1]))
+        saying: Saying = means("rod.both-rods", turns_words=turns_words(moves[0][1]))
     elif neck.rod == "twin":
-        said = listed(
+        saying = listed(
             means(
                 "rod.on-the", turns_words=turns_words(turns), lane_words=LANE_WORDS[side or "bass"]
             )
             for side, turns in moves
         )
     else:
-        said = turns_words(moves[0][1])
+        saying = turns_words(moves[0][1])
     ways = {turns > 0.0 for _, turns in moves}
     takes_out, lets_in = means("rod.clockwise"), means("rod.counter-clockwise")
     if other_way:
@@ -330,7 +330,7 @@ def _words(
         frozenset({not other_way}): means("rod.takes-relief-out", takes_out=takes_out),
         frozenset({other_way}): means("rod.lets-relief", lets_in=lets_in),
     }.get(frozenset(ways), both)
-    return means("rod.move", turning=said, does=does, first=first)
+    return means("rod.move", turning=saying, does=does, first=first)
 
 
 def rod_reach_mm(neck: NeckDescription) -> tuple[float, float]:

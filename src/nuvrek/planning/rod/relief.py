@@ -66,12 +66,15 @@ def wanted_relief(
     if not lanes or not relief_read(neck_map.neck_state):
         return None
     measurer = Measurer(neck_map)
-    found = measurer.of("wood", _parts(measurer, lanes))
+    measured = measurer.of("wood", _parts(measurer, lanes))
     target = float(np.mean([neck_map.neck.relief_wanted_mm(lane) for lane in lanes]))
-    now = Relief(
-        lanes[0] if len(lanes) == 1 else "middle", "pitch", found.mm, NINE_IN_TEN * found.sd_mm
+    relief = Relief(
+        lanes[0] if len(lanes) == 1 else "middle",
+        "pitch",
+        measured.mm,
+        NINE_IN_TEN * measured.sd_mm,
     )
-    return Wanted(now, target, neck_map.neck.relief_margin_mm)
+    return Wanted(relief, target, neck_map.neck.relief_margin_mm)
 
 
 def relief_row(neck_map: HeightMap) -> NDArray[np.float64]:

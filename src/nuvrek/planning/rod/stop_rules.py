@@ -122,7 +122,7 @@ def _whole_turn(neck_map: HeightMap) -> bool:
     """
     moves = _moves(neck_map)
     felt = max(
-        (one.number for one in neck_map.neck_state.taken if isinstance(one.reading, RodFeel)),
+        (taken.number for taken in neck_map.neck_state.taken if isinstance(taken.reading, RodFeel)),
         default=0,
     )
     turned: dict[str | None, float] = {}
@@ -152,7 +152,10 @@ def _first_loosening(neck_map: HeightMap) -> bool:
 def _read_since(neck_map: HeightMap, number: int) -> bool:
     """Whether relief was read after entry ``number``."""
     taken = neck_map.neck_state.taken
-    return any(isinstance(one.reading, StringGap | Dial) and one.number > number for one in taken)
+    return any(
+        isinstance(reading_taken.reading, StringGap | Dial) and reading_taken.number > number
+        for reading_taken in taken
+    )
 
 
 def _no_answer(neck_map: HeightMap) -> bool:
@@ -160,7 +163,11 @@ def _no_answer(neck_map: HeightMap) -> bool:
     it. A rod that answered works, whichever way it went: only moves since then count.
     """
     answered = max(
-        (one.last_move for one in answers(neck_map.neck_state) if one.other_way or one.usual_way),
+        (
+            answer.last_move
+            for answer in answers(neck_map.neck_state)
+            if answer.other_way or answer.usual_way
+        ),
         default=0,
     )
     moves = [move for move in _biting(neck_map) if move[0] > answered]

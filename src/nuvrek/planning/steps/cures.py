@@ -157,8 +157,8 @@ def cure_steps(kind: str) -> Callable[[NeckDescription, Doing], tuple[Step, ...]
     first, *then = CURES[kind]
 
     def steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
-        told = structs.replace(first, text=sentences(doing.detail, first.text))
-        return (told, *then, prove_step(), look_again_step())
+        step = structs.replace(first, text=sentences(doing.detail, first.text))
+        return (step, *then, prove_step(), look_again_step())
 
     return steps
 
@@ -199,10 +199,10 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
 
 def new_neck_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     """Another neck in place of this one."""
-    told = means("steps.scale-heel-width-depth-pocket", detail=doing.detail)
+    meaning = means("steps.scale-heel-width-depth-pocket", detail=doing.detail)
     fit = means("steps.strings-off-heel-seats-flat")
     return (
-        Step("measure-neck", means("steps.measure-pocket-heel"), told, 20),
+        Step("measure-neck", means("steps.measure-pocket-heel"), meaning, 20),
         Step("fit-neck", means("steps.fit"), fit, 60, "slack", cautions=(cautions.STRINGS,)),
         _TUNE,
         prove_step(),

@@ -41,8 +41,8 @@ def lay_straight(doing: Doing) -> tuple[Step, ...]:
 
 
 def _by_rod(text: Saying, doing: Doing) -> tuple[Step, ...]:
-    told = sentences(text, doing.detail, _UNLOADED)
-    step = Step("set", means("steps.set-neck-rod"), told, 10, cautions=(cautions.ROD,))
+    saying = sentences(text, doing.detail, _UNLOADED)
+    step = Step("set", means("steps.set-neck-rod"), saying, 10, cautions=(cautions.ROD,))
     return (slacken_step(), step)
 
 

@@ -298,18 +298,20 @@ def _hours_words(case: Case, frets: tuple[int, ...]) -> Saying:
 
 
 def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) -> list[Saying]:
-    found: list[Saying] = []
+    sayings: list[Saying] = []
     if made.truing is not None and not made.truing.possible:
         named = meaning.frets(tuple(dict.fromkeys(fret for fret, _, _ in made.truing.too_thin)))
         do = meaning.listed(what_would_do(made.truing, bool(terms.corners)))
-        found.append(means("ways.board-would-too-thin-what", named=named, do=do))
+        sayings.append(means("ways.board-would-too-thin-what", named=named, do=do))
     if not made.level.possible:
         short = meaning.frets(tuple(fret for fret, _ in made.level.short))
-        found.append(means("ways.wire-too-low-first-level", short=short))
+        sayings.append(means("ways.wire-too-low-first-level", short=short))
     if grips is not None and not grips.possible:
-        found.append(means("ways.even-tightest-tangs-lack-bow", length=case.length(grips.short_mm)))
+        sayings.append(
+            means("ways.even-tightest-tangs-lack-bow", length=case.length(grips.short_mm))
+        )
     if terms.angle_mm > MOST_ANGLE_MM:
-        found.append(
+        sayings.append(
             means("ways.nut-more-than-slight-fretwork", length=case.length(terms.angle_mm))
         )
-    return found
+    return sayings

@@ -46,14 +46,14 @@ def carried_out(desk: Desk, way: Way, plan: Plan) -> list[AnyEntry] | None:
     doing = _BY_KIND.get(way.kind)
     if doing is None and (way.metal_mm <= 0.0 or way.new is not None):
         return None
-    made: list[AnyEntry] = [chosen]
+    entries: list[AnyEntry] = [chosen]
     if doing is not None:
         skills.tune(desk)
-        made += doing(desk, way)
+        entries += doing(desk, way)
     else:
-        made += _filed(desk, way)
+        entries += _filed(desk, way)
     skills.finish(desk)
-    return [*made, StateChange(state=State(strings="pitch"))]
+    return [*entries, StateChange(state=State(strings="pitch"))]
 
 
 def _turned_back(desk: Desk) -> list[AnyEntry]:

@@ -84,11 +84,11 @@ class Score:
         )
 
 
-def play(one: Hidden, by: Player) -> Score:
+def play(hidden: Hidden, by: Player) -> Score:
     """Measure with the virtual tools, conclude, work and measure again until nothing more is to be
     done. The hidden truth is asked only for the score.
     """
-    desk = one.desk()
+    desk = hidden.desk()
     technician = Technician(desk)
     entries: list[AnyEntry] = technician.round("full")
     neck_map, plan = _weighed(desk, entries)
@@ -111,10 +111,10 @@ def play(one: Hidden, by: Player) -> Score:
     skills.finish(desk)
     end = account(desk)
     return Score(
-        word=one.word,
+        word=hidden.word,
         by=by,
-        matter=one.matter,
-        difficulty=one.difficulty,
+        matter=hidden.matter,
+        difficulty=hidden.difficulty,
         ways=tuple(ways),
         notes=(end.clean, end.notes),
         height_off_mm=round(end.height_off_mm, 3),
@@ -132,8 +132,8 @@ def _in_state(desk: Desk, before: list[AnyEntry], done: list[AnyEntry]) -> list[
     kept: list[AnyEntry] = []
     for entry in done:
         if isinstance(entry, StateChange):
-            now = fold(desk.neck.neck, [*before, *kept]).state
-            entry = StateChange(state=strings_as(now, entry.state.strings))
+            state = fold(desk.neck.neck, [*before, *kept]).state
+            entry = StateChange(state=strings_as(state, entry.state.strings))
         kept.append(entry)
     return kept
 

@@ -61,14 +61,14 @@ class Technician:
     def grooves(self) -> list[AnyEntry]:
         """The grooves of every fret under the low string, slack as the neck lies there."""
         state, strings = strings_as(self.state, "slack"), self.neck.strings
-        made: list[AnyEntry] = []
+        entries: list[AnyEntry] = []
         for fret in range(1, self.neck.frets + 1):
             said = self.desk.do(do.Caliper(fret=fret, lane="bass", groove=True)).number or 0.0
             if said > 0.0:
-                made.append(
+                entries.append(
                     kept.Size(what="groove", fret=fret, mm=said, string=strings, state=state)
                 )
-        return made
+        return entries
 
     def take(self, station: Station, state: State) -> list[AnyEntry]:
         """What one station brings in; nothing where it can't be taken as the neck is."""

@@ -26,47 +26,47 @@ PAPER_MM = tuple(round(0.1 * n, 1) for n in range(1, 9))
 
 
 def _uneven(rng: Generator) -> LivingNeck:
-    one = plain_neck(int(rng.integers(1_000)), complaint=means("practice.some-frets-rock"))
+    living = plain_neck(int(rng.integers(1_000)), complaint=means("practice.some-frets-rock"))
     for fret in rng.choice(np.arange(3, 21), 4, replace=False):
-        one.crown_mm[fret] += float(rng.uniform(0.06, 0.11))
-    as_wanted(one)
-    return one
+        living.crown_mm[fret] += float(rng.uniform(0.06, 0.11))
+    as_wanted(living)
+    return living
 
 
 def _one_proud(rng: Generator) -> LivingNeck:
-    one = plain_neck(int(rng.integers(1_000)), complaint=means("practice.one-fret-rocks"))
-    one.crown_mm[int(rng.integers(5, 18))] += float(rng.uniform(0.07, 0.12))
-    as_wanted(one)
-    return one
+    living = plain_neck(int(rng.integers(1_000)), complaint=means("practice.one-fret-rocks"))
+    living.crown_mm[int(rng.integers(5, 18))] += float(rng.uniform(0.07, 0.12))
+    as_wanted(living)
+    return living
 
 
 def _anything(rng: Generator) -> LivingNeck:
     relief = float(rng.uniform(0.05, 0.55))
-    one = plain_neck(
+    living = plain_neck(
         int(rng.integers(1_000)), relief_mm=relief, complaint=means("practice.buzzes-with-again")
     )
     for fret in rng.choice(np.arange(2, 21), 3, replace=False):
-        one.crown_mm[fret] += float(rng.choice([-1.0, 1.0])) * float(rng.uniform(0.05, 0.1))
-    as_wanted(one)
-    return one
+        living.crown_mm[fret] += float(rng.choice([-1.0, 1.0])) * float(rng.uniform(0.05, 0.1))
+    as_wanted(living)
+    return living
 
 
 def _budget(rng: Generator) -> LivingNeck:
-    one = plain_neck(int(rng.integers(1_000)), wire_mm=float(rng.choice([0.95, 1.25])))
+    living = plain_neck(int(rng.integers(1_000)), wire_mm=float(rng.choice([0.95, 1.25])))
     worn = np.arange(1, int(rng.integers(5, 10)))
-    one.groove_mm[worn] += float(rng.uniform(0.06, 0.18))
-    one.neck = structs.replace(
-        one.neck, complaint=written(means("practice.lent-out-every-week-worn")), owner=""
+    living.groove_mm[worn] += float(rng.uniform(0.06, 0.18))
+    living.neck = structs.replace(
+        living.neck, complaint=written(means("practice.lent-out-every-week-worn")), owner=""
     )
-    as_wanted(one)
-    return one
+    as_wanted(living)
+    return living
 
 
-def _truly_rocks(one: LivingNeck) -> set[int]:
-    tops, x = one.tops_mm(), one.x_mm
+def _truly_rocks(living: LivingNeck) -> set[int]:
+    tops, x = living.tops_mm(), living.x_mm
     return {
         f
-        for f in range(2, one.neck.frets)
+        for f in range(2, living.neck.frets)
         if max(over_line(x, tops[:, k], f - 1, f, f + 1) for k in range(3)) > _ROCKS_MM
     }
 
@@ -120,12 +120,12 @@ def _judge_next(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry])
     doubt = float(np.square(was.tops_doubt_mm).sum())
     got = doubt - float(np.square(map_neck(fold(neck, [*before, *mine])).tops_doubt_mm).sum())
     best, named = got, cast("Saying", "")
-    for one in next_best(was).suggestions[:3]:
-        read = Technician(desk.fresh()).take(one.station, fold(neck, [*before]).state)
+    for suggestion in next_best(was).suggestions[:3]:
+        read = Technician(desk.fresh()).take(suggestion.station, fold(neck, [*before]).state)
         after = map_neck(fold(neck, [*before, *read])).tops_doubt_mm
         won = doubt - float(np.square(after).sum())
         if won > best:
-            best, named = won, one.reason
+            best, named = won, suggestion.reason
     share = got / best if best > 0.0 else 1.0
     words = [means("practice.your-reading-took-doubt-away", got=max(got, 0.0) / doubt)]
     words.append(

@@ -14,9 +14,9 @@ HUMP, SUPPORT, OTHER_SCALE_MM = 12, 16, 628.0
 
 
 def _hump_neck() -> LivingNeck:
-    one = plain_neck(4, relief_mm=0.12, complaint=means("lessons.chokes-around-ninth-fret"))
-    hump(one, HUMP, 0.22, 28.0)
-    return one
+    living = plain_neck(4, relief_mm=0.12, complaint=means("lessons.chokes-around-ninth-fret"))
+    hump(living, HUMP, 0.22, 28.0)
+    return living
 
 
 def _hump_well(desk: Desk) -> None:
@@ -40,10 +40,10 @@ def _hump_trap(desk: Desk) -> None:
 
 
 def _support_neck() -> LivingNeck:
-    one = plain_neck(5, relief_mm=0.2, complaint=means("lessons.notes-before-body-joint-choke"))
-    one.crown_mm[SUPPORT] += 0.12
-    as_wanted(one)
-    return one
+    living = plain_neck(5, relief_mm=0.2, complaint=means("lessons.notes-before-body-joint-choke"))
+    living.crown_mm[SUPPORT] += 0.12
+    as_wanted(living)
+    return living
 
 
 def _support_well(desk: Desk) -> None:

@@ -16,11 +16,11 @@ EVERY = tuple(range(1, 23))
 
 
 def _heat_neck() -> LivingNeck:
-    one = plain_neck(
+    living = plain_neck(
         18, rod="none", relief_mm=0.55, rods=(), complaint=means("lessons.high-strings-no-rod")
     )
-    one.set_string_height(2.4, 2.1)
-    return one
+    living.set_string_height(2.4, 2.1)
+    return living
 
 
 def _heat_well(desk: Desk) -> None:
@@ -44,9 +44,9 @@ def _heat_trap(desk: Desk) -> None:
 
 
 def _ends_neck() -> LivingNeck:
-    one = plain_neck(19, complaint=means("lessons.fret-ends-scratch"))
-    one.sharp[1:] = True
-    return one
+    living = plain_neck(19, complaint=means("lessons.fret-ends-scratch"))
+    living.sharp[1:] = True
+    return living
 
 
 def _ends_well(desk: Desk) -> None:

@@ -18,16 +18,16 @@ OLD_MM, TALL_MM = 1.05, 1.35
 SHALLOW = (5, 6, 11, 17)
 
 
-def _stripped(one: LivingNeck) -> LivingNeck:
-    one.tension, one.at_pitch = 0.0, False
-    one.out[1:] = True
-    return one
+def _stripped(living: LivingNeck) -> LivingNeck:
+    living.tension, living.at_pitch = 0.0, False
+    living.out[1:] = True
+    return living
 
 
 def _ends_lag_neck() -> LivingNeck:
-    one = plain_neck(20, complaint=means("lessons.stripped-new-wire-board-rough"))
-    one.wood_mm += 0.05 * np.sin(one.x_mm / 22.0)[:, None]
-    return _stripped(one)
+    living = plain_neck(20, complaint=means("lessons.stripped-new-wire-board-rough"))
+    living.wood_mm += 0.05 * np.sin(living.x_mm / 22.0)[:, None]
+    return _stripped(living)
 
 
 def _ends_lag_well(desk: Desk) -> None:
@@ -51,10 +51,10 @@ def _fit_and_string(desk: Desk, strokes: int = 30) -> None:
 
 
 def _tang_neck() -> LivingNeck:
-    one = plain_neck(21, complaint=means("lessons.stripped-new-wire"))
-    one.slot_mm[:] = 1.75
-    one.slot_mm[list(SHALLOW)] = 1.35
-    return _stripped(one)
+    living = plain_neck(21, complaint=means("lessons.stripped-new-wire"))
+    living.slot_mm[:] = 1.75
+    living.slot_mm[list(SHALLOW)] = 1.35
+    return _stripped(living)
 
 
 def _tang_well(desk: Desk) -> None:
@@ -71,10 +71,10 @@ def _tang_trap(desk: Desk) -> None:
 
 
 def _match_neck() -> LivingNeck:
-    one = plain_neck(22, wire_mm=OLD_MM, complaint=means("lessons.five-frets-worn-out"))
-    one.groove_mm[list(WORN)] = 0.22
-    as_wanted(one)
-    return one
+    living = plain_neck(22, wire_mm=OLD_MM, complaint=means("lessons.five-frets-worn-out"))
+    living.groove_mm[list(WORN)] = 0.22
+    as_wanted(living)
+    return living
 
 
 def _match(desk: Desk, height_mm: float) -> None:
@@ -100,11 +100,11 @@ def _match_trap(desk: Desk) -> None:
 
 
 def _tape_neck() -> LivingNeck:
-    one = plain_neck(23, wire_mm=0.98, complaint=means("lessons.taped-ready-says-note"))
-    one.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
-    as_wanted(one)
-    one.taped = True
-    return one
+    living = plain_neck(23, wire_mm=0.98, complaint=means("lessons.taped-ready-says-note"))
+    living.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
+    as_wanted(living)
+    living.taped = True
+    return living
 
 
 def _tape_well(desk: Desk) -> None:

@@ -16,11 +16,11 @@ FIRST_FRETS_MM = 75.0
 
 
 def _loose_neck() -> LivingNeck:
-    one = plain_neck(1, complaint=means("lessons.one-fret-middle-chokes-some"))
-    one.stand_off_mm[LOOSE] = 0.14
-    one.held[LOOSE] = False
-    as_wanted(one)
-    return one
+    living = plain_neck(1, complaint=means("lessons.one-fret-middle-chokes-some"))
+    living.stand_off_mm[LOOSE] = 0.14
+    living.held[LOOSE] = False
+    as_wanted(living)
+    return living
 
 
 def _loose_well(desk: Desk) -> None:
@@ -34,10 +34,10 @@ def _loose_trap(desk: Desk) -> None:
 
 
 def _low_neck() -> LivingNeck:
-    one = plain_neck(2, complaint=means("lessons.two-frets-beside-each-other"))
-    one.crown_mm[LOW] -= 0.10
-    as_wanted(one)
-    return one
+    living = plain_neck(2, complaint=means("lessons.two-frets-beside-each-other"))
+    living.crown_mm[LOW] -= 0.10
+    as_wanted(living)
+    return living
 
 
 def _low_well(desk: Desk) -> None:
@@ -62,10 +62,10 @@ def _low_trap(desk: Desk) -> None:
 
 
 def _four_neck() -> LivingNeck:
-    one = plain_neck(3, complaint=means("lessons.last-notes-choke"))
-    one.crown_mm[PROUD] += 0.09
-    as_wanted(one)
-    return one
+    living = plain_neck(3, complaint=means("lessons.last-notes-choke"))
+    living.crown_mm[PROUD] += 0.09
+    as_wanted(living)
+    return living
 
 
 def _four_well(desk: Desk) -> None:

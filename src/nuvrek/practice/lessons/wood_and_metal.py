@@ -16,9 +16,9 @@ GROOVED = tuple(range(1, 7))
 
 
 def _wood_neck() -> LivingNeck:
-    one = plain_neck(12, relief_mm=-0.1, complaint=means("lessons.first-frets-buzz"))
-    as_wanted(one)
-    return one
+    living = plain_neck(12, relief_mm=-0.1, complaint=means("lessons.first-frets-buzz"))
+    as_wanted(living)
+    return living
 
 
 def _wood_well(desk: Desk) -> None:
@@ -40,12 +40,12 @@ def _wood_trap(desk: Desk) -> None:
 
 
 def _sunk_end_neck() -> LivingNeck:
-    one = plain_neck(13, complaint=means("lessons.low-string-chokes-behind-eighth"))
-    one.stand_off_mm[8, 0] = 0.16
-    one.stand_off_mm[8, 1] = 0.04
-    one.held[8] = False
-    as_wanted(one)
-    return one
+    living = plain_neck(13, complaint=means("lessons.low-string-chokes-behind-eighth"))
+    living.stand_off_mm[8, 0] = 0.16
+    living.stand_off_mm[8, 1] = 0.04
+    living.held[8] = False
+    as_wanted(living)
+    return living
 
 
 def _sunk_end_well(desk: Desk) -> None:
@@ -69,10 +69,10 @@ def _hard_trap(desk: Desk) -> None:
 
 
 def _groove_neck() -> LivingNeck:
-    one = plain_neck(14, wire_mm=0.98, complaint=means("lessons.first-frets-worn"))
-    one.groove_mm[list(GROOVED)] = 0.16
-    as_wanted(one)
-    return one
+    living = plain_neck(14, wire_mm=0.98, complaint=means("lessons.first-frets-worn"))
+    living.groove_mm[list(GROOVED)] = 0.16
+    as_wanted(living)
+    return living
 
 
 def _groove_well(desk: Desk) -> None:
@@ -100,10 +100,10 @@ def _groove_trap(desk: Desk) -> None:
 
 
 def _crowned_neck() -> LivingNeck:
-    one = plain_neck(15, complaint=means("lessons.somebody-levelled-left-tops-flat"))
-    one.filed_mm[1:] = 0.05
-    hump(one, 9, 0.14, 35.0)
-    return one
+    living = plain_neck(15, complaint=means("lessons.somebody-levelled-left-tops-flat"))
+    living.filed_mm[1:] = 0.05
+    hump(living, 9, 0.14, 35.0)
+    return living
 
 
 def _crowned_well(desk: Desk) -> None:
@@ -130,12 +130,12 @@ def _crowned_trap(desk: Desk) -> None:
 
 
 def _tongue_neck() -> LivingNeck:
-    one = plain_neck(16, complaint=means("lessons.highest-notes-choke"))
-    x, joint = one.x_mm, one.neck.joint_fret
+    living = plain_neck(16, complaint=means("lessons.highest-notes-choke"))
+    x, joint = living.x_mm, living.neck.joint_fret
     past = np.clip((x - x[joint]) / (x[-1] - x[joint]), 0.0, None)
-    one.wood_mm += 0.5 * past[:, None]
-    as_wanted(one)
-    return one
+    living.wood_mm += 0.5 * past[:, None]
+    as_wanted(living)
+    return living
 
 
 def _tongue_well(desk: Desk) -> None:
@@ -161,13 +161,13 @@ def _tongue_trap(desk: Desk) -> None:
 
 
 def _zero_neck() -> LivingNeck:
-    one = plain_neck(
+    living = plain_neck(
         17, relief_mm=0.08, zero_fret=True, complaint=means("lessons.uneven-all-over-says-label")
     )
-    one.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
-    one.crown_mm[0] = one.crown_mm[1] + 0.08
-    as_wanted(one)
-    return one
+    living.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
+    living.crown_mm[0] = living.crown_mm[1] + 0.08
+    as_wanted(living)
+    return living
 
 
 def _zero_well(desk: Desk) -> None:

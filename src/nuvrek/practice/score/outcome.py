@@ -186,7 +186,9 @@ def outcome(desk: Desk, entries: Sequence[AnyEntry], neck_map: HeightMap | None)
     # What heat bent is looked at again after two weeks.
     end = account(desk, later=bool(desk.neck.heats))
     worn = np.flatnonzero(fresh.neck.groove_mm.max(axis=1) > GROOVE_MM)
-    spoilt = sorted({int(fret) for fret in worn} | {one.fret for one in found if one.of == "low"})
+    spoilt = sorted(
+        {int(fret) for fret in worn} | {matter.fret for matter in found if matter.of == "low"}
+    )
     return Outcome(
         end=end,
         before=account(fresh),

@@ -149,8 +149,8 @@ TRUED = EntryRecord(
 
 
 def _fret_work_words(work: FretWork, _unit: Unit, _heights: Unit) -> Saying:
-    said = SWEEPS[work.stage].fine if work.says == "fine" else work.says
-    return means("stations.title-detail", title=SWEEPS[work.stage].title, detail=said)
+    saying = SWEEPS[work.stage].fine if work.says == "fine" else work.says
+    return means("stations.title-detail", title=SWEEPS[work.stage].title, detail=saying)
 
 
 FRET_WORK = EntryRecord(

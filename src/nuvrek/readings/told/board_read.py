@@ -38,9 +38,9 @@ class BoardRead:
 def sizes_read(neck_state: NeckState, what: What) -> dict[int, float]:
     """The last size of a kind at each fret; 0 is the nut."""
     return {
-        one.reading.fret: one.reading.mm
-        for one in neck_state.taken
-        if isinstance(one.reading, Size) and one.reading.what == what
+        taken.reading.fret: taken.reading.mm
+        for taken in neck_state.taken
+        if isinstance(taken.reading, Size) and taken.reading.what == what
     }
 
 
@@ -65,14 +65,14 @@ def board_read(neck_state: NeckState) -> BoardRead:
 def _less_wood(neck_state: NeckState, what: What) -> dict[int, float]:
     """Depths and thicknesses less the wood taken off since they were read."""
     found = {}
-    for one in neck_state.taken:
-        if not isinstance(one.reading, Size) or one.reading.what != what:
+    for taken in neck_state.taken:
+        if not isinstance(taken.reading, Size) or taken.reading.what != what:
             continue
-        fret, gone = one.reading.fret, 0.0
+        fret, gone = taken.reading.fret, 0.0
         for number, trued in neck_state.truings:
-            if number > one.number:
+            if number > taken.number:
                 gone += max((mm for at, _, mm in trued.off if at == max(fret, 1)), default=0.0)
-        found[fret] = one.reading.mm - gone
+        found[fret] = taken.reading.mm - gone
     return found
 
 

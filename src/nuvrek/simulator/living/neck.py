@@ -260,7 +260,7 @@ def from_truth(truth: Truth, rng: Generator, rods: tuple[MadeRod, ...] | None = 
         held[fret] = False
     if rods is None:
         rods = () if truth.neck.rod == "none" else (MadeRod(truth.rod_per_turn_mm),)
-    one = LivingNeck(
+    living = LivingNeck(
         neck=truth.neck,
         wood_mm=truth.board_mm.copy(),
         crown_mm=crown,
@@ -272,5 +272,5 @@ def from_truth(truth: Truth, rng: Generator, rods: tuple[MadeRod, ...] | None = 
         stand_off_mm=off,
         held=held,
     )
-    one.set_string_height(*truth.string_height_12_mm)
-    return one
+    living.set_string_height(*truth.string_height_12_mm)
+    return living

@@ -67,8 +67,8 @@ def _agreed(facts: Facts) -> str:
     rows = standings(facts.now, _kinds(facts), facts.plans)
     if facts.owner is not None and not facts.owner.asked:
         return tr("The house's own: nobody is asked.")
-    agreed = [say(one.need.said) for one in rows if one.settled]
-    open_still = [say(one.need.said).rstrip(".") for one in rows if not one.settled]
+    agreed = [say(standing.need.said) for standing in rows if standing.settled]
+    open_still = [say(standing.need.said).rstrip(".") for standing in rows if not standing.settled]
     said = [f"{one.rstrip('.')}." for one in agreed]
     if open_still:
         said.append(tr("NOT AGREED YET: {open_still}.", open_still="; ".join(open_still)))
@@ -117,5 +117,5 @@ def steps_table(facts: Facts) -> Table:
 
 
 def _cautions(facts: Facts) -> str:
-    cautions = dict.fromkeys(one for step in _steps_of(facts) for one in step.cautions)
+    cautions = dict.fromkeys(saying for step in _steps_of(facts) for saying in step.cautions)
     return " ".join(say_all((*cautions, FIRST))) if cautions else ""

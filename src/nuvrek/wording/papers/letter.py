@@ -34,7 +34,7 @@ def letter(facts: Facts) -> Letter:
         tr("What we advise"),
         _advice(facts),
     ]
-    limits = dict.fromkeys(said for way in facts.ways for said in limits_of(way.kind))
+    limits = dict.fromkeys(saying for way in facts.ways for saying in limits_of(way.kind))
     if limits:
         parts += [tr("What we can't promise"), _list(say_all(limits))]
     if _worth(facts):

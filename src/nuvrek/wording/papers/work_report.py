@@ -60,15 +60,15 @@ def _done(facts: Facts) -> str:
 
 def _done_beside(facts: Facts) -> list[str]:
     """Work that stands in the journal without any step ticked, in words for the owner."""
-    now = facts.now
-    kinds = {type(work.entry) for work in now.work}
+    neck_state = facts.now
+    kinds = {type(work.entry) for work in neck_state.work}
     said = {
-        tr("The truss rod was turned."): any(move.turns for _, move in now.rod_moves),
-        tr("The neck was straightened with heat."): bool(now.heats),
+        tr("The truss rod was turned."): any(move.turns for _, move in neck_state.rod_moves),
+        tr("The neck was straightened with heat."): bool(neck_state.heats),
         tr("Frets were pressed home."): Seated in kinds,
         tr("Frets were filed."): Filed in kinds,
         tr("Frets were replaced."): FretWork in kinds,
-        tr("The fretboard was trued."): bool(now.truings),
+        tr("The fretboard was trued."): bool(neck_state.truings),
     }
     return [words_said for words_said, was_done in said.items() if was_done]
 
@@ -86,8 +86,13 @@ def results_table(facts: Facts) -> Table:
     said = facts.figures.localised
     rows = [(tr("Matter"), tr("Promised"), tr("Result"), "")]
     rows += [
-        (say(one.matter), said(say(one.promised)), said(say(one.result)), say(_KEPT[one.kept]))
-        for one in _outcomes(facts)
+        (
+            say(outcome.matter),
+            said(say(outcome.promised)),
+            said(say(outcome.result)),
+            say(_KEPT[outcome.kept]),
+        )
+        for outcome in _outcomes(facts)
     ]
     return tuple(rows)
 

@@ -49,11 +49,11 @@ class HeightKeys(StationKeys):
 
     def turns(self) -> tuple[Station, ...]:
         strings = self.pad.neck.strings
-        one = [
+        stations = [
             self.at(string=n, lane="treble" if 2 * n <= strings else "bass")
             for n in range(strings, 0, -1)
         ]
-        return (self.at(string=0, lane="bass"), *one, self.at(string=0, lane="treble"))
+        return (self.at(string=0, lane="bass"), *stations, self.at(string=0, lane="treble"))
 
     def special(self, key: str) -> None:
         pad = self.pad
@@ -145,9 +145,9 @@ class DialKeys(StationKeys):
         """Where a run that was left goes on: the first fret of its lane without a reading."""
         pad = self.pad
         read = {
-            one.reading.fret
-            for one in pad.taken_since()
-            if isinstance(one.reading, Dial) and self._same_beam(one.reading)
+            taken.reading.fret
+            for taken in pad.taken_since()
+            if isinstance(taken.reading, Dial) and self._same_beam(taken.reading)
         }
         order = list(self.frets())[:: pad.run_step]
         return next((fret for fret in order if fret not in read), order[0])
@@ -183,11 +183,11 @@ class DialKeys(StationKeys):
         last = pad.cursor == end
         run = pad.run_number
         earlier = [
-            one.number
-            for one in pad.session.neck_state.taken
-            if isinstance(one.reading, Dial)
-            and (one.reading.run, one.reading.fret) == (run, pad.cursor)
-            and self._same_beam(one.reading)
+            taken.number
+            for taken in pad.session.neck_state.taken
+            if isinstance(taken.reading, Dial)
+            and (taken.reading.run, taken.reading.fret) == (run, pad.cursor)
+            and self._same_beam(taken.reading)
         ]
         dial = Dial(
             lane=station.lane,

@@ -131,7 +131,9 @@ class RockerKeys(LeafKeys, SweepKeys):
     @property
     def aside(self) -> Saying:
         rocks = sorted(
-            fret for fret, (_, one) in self.said().items() if getattr(one, "says", "") == "rocks"
+            fret
+            for fret, (_, reading) in self.said().items()
+            if getattr(reading, "says", "") == "rocks"
         )
         return super().aside or means(
             "keypad.rocks-with-rocks", rocks=", ".join(map(str, rocks)) or means("keypad.none-yet")
@@ -142,9 +144,9 @@ class RockerKeys(LeafKeys, SweepKeys):
 
     def said(self) -> dict[int, tuple[int, AnyReading]]:
         return {
-            one.reading.fret: (one.number, one.reading)
-            for one in self.pad.taken_since()
-            if isinstance(one.reading, Rock) and one.reading.lane == self.station.lane
+            taken.reading.fret: (taken.number, taken.reading)
+            for taken in self.pad.taken_since()
+            if isinstance(taken.reading, Rock) and taken.reading.lane == self.station.lane
         }
 
     def others(self, frets: tuple[int, ...]) -> AnyReading:
@@ -189,10 +191,10 @@ class RockerKeys(LeafKeys, SweepKeys):
     def _unmark(self) -> None:
         pad = self.pad
         numbers = [
-            one.number
-            for one in pad.taken_since()
-            if isinstance(one.reading, Rock)
-            and (one.reading.lane, one.reading.fret) == (self.station.lane, pad.cursor)
+            taken.number
+            for taken in pad.taken_since()
+            if isinstance(taken.reading, Rock)
+            and (taken.reading.lane, taken.reading.fret) == (self.station.lane, pad.cursor)
         ]
         if pad.strike(numbers):
             pad.message = means("keypad.fret-unmarked", cursor=pad.cursor)
@@ -264,9 +266,9 @@ class PressKeys(MarkKeys):
 
     def said(self) -> dict[int, tuple[int, AnyReading]]:
         return {
-            one.reading.fret: (one.number, one.reading)
-            for one in self.pad.taken_since()
-            if isinstance(one.reading, StandOff)
+            taken.reading.fret: (taken.number, taken.reading)
+            for taken in self.pad.taken_since()
+            if isinstance(taken.reading, StandOff)
         }
 
     def others(self, frets: tuple[int, ...]) -> AnyReading:
@@ -277,7 +279,10 @@ class PressKeys(MarkKeys):
         return StandOff(fret=self.pad.cursor, lane=self._LANES[key], moves=moves)
 
     def same(self, known: AnyReading, mark: AnyReading) -> bool:
-        parts = [(getattr(one, "lane", None), getattr(one, "moves", "")) for one in (known, mark)]
+        parts = [
+            (getattr(reading, "lane", None), getattr(reading, "moves", ""))
+            for reading in (known, mark)
+        ]
         return parts[0] == parts[1]
 
     def measured(self, known: AnyReading, mm: float) -> AnyReading:
@@ -309,9 +314,9 @@ class EndsKeys(MarkKeys):
 
     def said(self) -> dict[int, tuple[int, AnyReading]]:
         return {
-            one.reading.fret: (one.number, one.reading)
-            for one in self.pad.taken_since()
-            if isinstance(one.reading, FretEnd) and one.reading.side == self.station.side
+            taken.reading.fret: (taken.number, taken.reading)
+            for taken in self.pad.taken_since()
+            if isinstance(taken.reading, FretEnd) and taken.reading.side == self.station.side
         }
 
     def others(self, frets: tuple[int, ...]) -> AnyReading:
@@ -350,9 +355,9 @@ class InkKeys(MarkKeys):
 
     def said(self) -> dict[int, tuple[int, AnyReading]]:
         return {
-            one.reading.fret: (one.number, one.reading)
-            for one in self.pad.taken_since()
-            if isinstance(one.reading, Ink) and one.reading.lane == self.station.lane
+            taken.reading.fret: (taken.number, taken.reading)
+            for taken in self.pad.taken_since()
+            if isinstance(taken.reading, Ink) and taken.reading.lane == self.station.lane
         }
 
     def others(self, frets: tuple[int, ...]) -> AnyReading:

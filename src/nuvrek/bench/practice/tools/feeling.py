@@ -343,17 +343,19 @@ class FingerTool(Tool):
         self.step(1)
 
     def to_write(self) -> tuple[AnyEntry, ...]:
-        made: list[AnyEntry] = []
+        entries: list[AnyEntry] = []
         firm = []
         for fret, felt in sorted(self.tried.items()):
             moves = [lane for lane, moved in felt.items() if moved]
             at: list[Lane | None] = [None] if len(moves) == 3 else [*moves]
-            made += [StandOff(fret=fret, lane=lane, moves="moves", state=self.state) for lane in at]
+            entries += [
+                StandOff(fret=fret, lane=lane, moves="moves", state=self.state) for lane in at
+            ]
             if not moves:
                 firm.append(fret)
         if firm:
-            made.append(OthersFirm(frets=tuple(firm), state=self.state))
-        return tuple(made)
+            entries.append(OthersFirm(frets=tuple(firm), state=self.state))
+        return tuple(entries)
 
     def wrote(self) -> None:
         self.tried = {}

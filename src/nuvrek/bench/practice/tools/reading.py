@@ -208,7 +208,7 @@ class PluckTool(Tool):
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         strings = self.pad.neck.strings
-        made: list[AnyEntry] = [
+        entries: list[AnyEntry] = [
             Heard(string=strings - string, fret=fret, says="badly" if key == "dead" else "buzzes")
             for (string, fret), key in sorted(self.heard.items())
             if key != "clean"
@@ -218,8 +218,8 @@ class PluckTool(Tool):
                 f for (at, f), key in sorted(self.heard.items()) if at == string and key == "clean"
             )
             if fine:
-                made.append(OthersClean(string=strings - string, frets=fine))
-        return tuple(made)
+                entries.append(OthersClean(string=strings - string, frets=fine))
+        return tuple(entries)
 
     def wrote(self) -> None:
         self.heard = {}

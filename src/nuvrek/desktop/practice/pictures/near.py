@@ -72,8 +72,8 @@ def leaf(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
     if key:
         painter.setFont(theme.font(24, bold=True))
         painter.setPen(c["copper" if key == "stops" else "ink"])
-        said = QRectF(rect.left() + 20, rect.top() + 12, 0.5 * rect.width(), 40)
-        painter.drawText(said, Qt.AlignmentFlag.AlignVCenter, named(key))
+        box = QRectF(rect.left() + 20, rect.top() + 12, 0.5 * rect.width(), 40)
+        painter.drawText(box, Qt.AlignmentFlag.AlignVCenter, named(key))
     _tried(painter, theme, rect, tool)
 
 

@@ -45,18 +45,18 @@ class AtWork:
 
     def press(self, name: str) -> bool:
         """A key over the table of frets, or over the wood; True when it was meant for them."""
-        now = self.step
-        if now is None:
+        step = self.step
+        if step is None:
             return False
-        if name == "+" and now.action == "wood":
+        if name == "+" and step.action == "wood":
             return self._half_wood()
-        if not now.sweep:
+        if not step.sweep:
             return False
         if self.session.neck_state.neck.nut_on_right:
             name = {"left": "right", "right": "left"}.get(name, name)
-        grips = self.planned(now)[1]
+        grips = self.planned(step)[1]
         meant: list[bool] = []
-        written = self.app.write(lambda: meant.append(self.walk.press(now, name, grips)))
+        written = self.app.write(lambda: meant.append(self.walk.press(step, name, grips)))
         return not written or bool(meant and meant[0])
 
     def _half_wood(self) -> bool:
@@ -84,11 +84,11 @@ class AtWork:
 
     def _hangs_on_the_map(self) -> bool:
         """Whether ticking the step in hand writes down what the map says of it."""
-        now, terms = self.step, self.session.neck_state.new_wire
-        if now is None:
+        step, terms = self.step, self.session.neck_state.new_wire
+        if step is None:
             return False
-        trues = now.action == "wood" and terms.wood == "true"
-        return trues or (now.sweep == "fit" and terms.back_bow_mm > 0.0)
+        trues = step.action == "wood" and terms.wood == "true"
+        return trues or (step.sweep == "fit" and terms.back_bow_mm > 0.0)
 
     def planned(self, step: Step) -> tuple[Removals, dict[int, float]]:
         """Wood and grips that a step is to take and drive, by the map as it is."""
@@ -132,12 +132,12 @@ class AtWork:
 
     def lane(self, solved: Solved) -> AnyStrip | None:
         """What lies under the board for the step in hand; None where no refret is in hand."""
-        now = self.step
-        if now is not None and now.action == "wood":
+        step = self.step
+        if step is not None and step.action == "wood":
             wood = wood_strip(solved, self.app.settings.unit)
             if wood is not None:
                 return wood
-        return table_strip(solved.neck_state, now, self.walk.fret or None)
+        return table_strip(solved.neck_state, step, self.walk.fret or None)
 
     def more(self, step: Step) -> str:
         """What clock and plan say of a step beside its own words."""

@@ -270,19 +270,19 @@ class NewWireStage(Stage):
         chosen = "" if plan.terms.wire is None else plan.terms.wire.name
         drawn = tuple(
             Section(
-                named(one.wire.name),
-                say_all(draft.wire_row(one)[1:]),
-                one.wire.crown_mm,
-                width_mm=one.wire.width_mm,
-                tang_mm=one.wire.tang_mm,
-                blade_mm=one.wire.blade_mm,
-                barbs_mm=one.wire.barbs_mm,
-                left_mm=one.crown_mm,
-                out=" ".join(say_all(one.why_not)),
-                remark="; ".join(say_all(one.remarks)),
-                chosen=one.wire.name == chosen,
+                named(choice.wire.name),
+                say_all(draft.wire_row(choice)[1:]),
+                choice.wire.crown_mm,
+                width_mm=choice.wire.width_mm,
+                tang_mm=choice.wire.tang_mm,
+                blade_mm=choice.wire.blade_mm,
+                barbs_mm=choice.wire.barbs_mm,
+                left_mm=choice.crown_mm,
+                out=" ".join(say_all(choice.why_not)),
+                remark="; ".join(say_all(choice.remarks)),
+                chosen=choice.wire.name == chosen,
             )
-            for one in plan.choices
+            for choice in plan.choices
         )
         widths = [mm for mm in plan.read.slot_width_mm if mm is not None]
         depths = [mm for mm in plan.read.slot_depth_mm if mm is not None]

@@ -109,9 +109,9 @@ class AgreementFace(QWidget):
         given = draft.solved.neck_state.dealings.open_quote is not None
         for push in (self.accept, self.refuse):
             push.setVisible(given)
-        shut = any(not one.settled and one.need.before for one in rows)
+        shut = any(not standing.settled and standing.need.before for standing in rows)
         self.lift.setEnabled(shut)
-        self.all.setEnabled(given or not all(one.settled for one in rows))
+        self.all.setEnabled(given or not all(standing.settled for standing in rows))
         if before is None or before.session is not draft.session:
             owner = draft.facts.owner
             usual = owner.usually if owner is not None else "present"

@@ -103,7 +103,11 @@ class WordsForm(QWidget):
         found = {
             name: line.text() for (column, name), line in self.lines.items() if column == title
         }
-        areas = {name: one.words() for (column, name), one in self.areas.items() if column == title}
+        areas = {
+            name: words_field.words()
+            for (column, name), words_field in self.areas.items()
+            if column == title
+        }
         return found | areas
 
     def touch(self, title: Saying) -> None:

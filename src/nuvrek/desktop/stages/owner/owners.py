@@ -180,14 +180,14 @@ class OwnersStage(Stage):
         """Write all that is kept of the owner in front."""
         from nuvrek.logbook.joining.privacy import owner_data
 
-        name, found = self.cards[self.index].owner.name, list[bytes]()
+        name, datas = self.cards[self.index].owner.name, list[bytes]()
 
         def gather() -> None:
             said = json.dumps(owner_data(self.app.book, name), ensure_ascii=False, indent=1)
-            found.append(said.encode())
+            datas.append(said.encode())
 
         if self.app.write(gather):
-            self.extras.save(path, found[0])
+            self.extras.save(path, datas[0])
 
     def _remove(self) -> None:
         """Take the owner in front out of logbook and copies, at the second press; necks stay."""

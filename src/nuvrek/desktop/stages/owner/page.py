@@ -87,15 +87,15 @@ class OwnerStage(Stage):
 
     def _beside(self) -> QWidget:
         """The fields of worth, and what they say beside the price."""
-        told = QVBoxLayout()
-        told.addWidget(heading(tr("Beside the price")))
-        told.addWidget(self.told)
+        column = QVBoxLayout()
+        column.addWidget(heading(tr("Beside the price")))
+        column.addWidget(self.told)
         holder = QWidget()
         row = QHBoxLayout(holder)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(30)
         row.addWidget(self.worth, 1)
-        row.addWidget(scrolling(told), 1)
+        row.addWidget(scrolling(column), 1)
         return holder
 
     def _tabs(self) -> QHBoxLayout:

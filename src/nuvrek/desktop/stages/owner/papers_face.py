@@ -137,11 +137,11 @@ class PapersFace(QWidget):
         number = self.kept.currentData()
         if self.draft is None or number is None:
             return
-        found = dict(self.draft.solved.neck_state.dealings.letters)[number]
-        self.kind = found.paper
+        letter = dict(self.draft.solved.neck_state.dealings.letters)[number]
+        self.kind = letter.paper
         for one, push in self.kinds.items():
-            push.setChecked(one == found.paper)
-        self._show(found)
+            push.setChecked(one == letter.paper)
+        self._show(letter)
 
     def _forget(self) -> None:
         """Nothing of another neck, or of other words, can go out."""
@@ -168,9 +168,9 @@ class PapersFace(QWidget):
             return None
         return draft.session.identity.uid, letter
 
-    def _show(self, made: Letter) -> None:
-        self.made = made
-        self._fill_text(made.text)
+    def _show(self, letter: Letter) -> None:
+        self.made = letter
+        self._fill_text(letter.text)
         self._set()
 
     def _fill_text(self, text: str) -> None:
@@ -297,7 +297,7 @@ def pages_of(pdf: bytes, wide: int) -> list[QImage]:
     buffer.open(QBuffer.OpenModeFlag.ReadOnly)
     document = QPdfDocument(None)
     document.load(buffer)
-    found = []
+    qimages = []
     for number in range(document.pageCount()):
         size = document.pagePointSize(number)
         high = round(wide * size.height() / max(size.width(), 1.0))
@@ -306,9 +306,9 @@ def pages_of(pdf: bytes, wide: int) -> list[QImage]:
         painter = QPainter(picture)
         painter.drawImage(0, 0, document.render(number, QSize(wide, high)))
         painter.end()
-        found.append(picture)
+        qimages.append(picture)
     document.close()
-    return found
+    return qimages
 
 
 def print_pages(pdf: bytes, printer: object) -> None:

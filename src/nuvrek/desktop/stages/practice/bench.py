@@ -170,14 +170,14 @@ class BenchStage(Stage):
         if pad is None or session is None:
             return
         number, unit = pad.number
-        told = pad.message or (pad.felt.words if pad.felt is not None else "")
+        saying = pad.message or (pad.felt.words if pad.felt is not None else "")
         hint = "" if pad.tool is not None else tr("1 to 9 a tool, 0 the hands.")
         self.bar.show_words(
             say(pad.prompt),
             number=say(number),
             unit=say(unit),
-            message=say(told or pad.table.over or hint),
-            alert=bool(told),
+            message=say(saying or pad.table.over or hint),
+            alert=bool(saying),
             state=session.neck_state.state,
             right_title=tr("felt last"),
             right=tuple(say_all(pad.said[:4])),
@@ -197,7 +197,7 @@ def _tiles(pad: BenchPad) -> tuple[str, ...]:
 
 def _dots(pad: BenchPad) -> Dots:
     """Where the hand is, what was tried, what has ink."""
-    tool, p, one = pad.tool, pad.place, pad.table.desk.neck
+    tool, p, living = pad.tool, pad.place, pad.table.desk.neck
     read: set[tuple[int, Lane]] = set()
     rocks: set[tuple[int, Lane]] = set()
     if isinstance(tool, RockerTool):
@@ -212,7 +212,7 @@ def _dots(pad: BenchPad) -> Dots:
         (fret, lane)
         for fret in range(1, pad.neck.frets + 1)
         for k, lane in enumerate(LANES)
-        if one.ink[fret, k]
+        if living.ink[fret, k]
     }
     return Dots(
         read=frozenset(read),
@@ -221,7 +221,7 @@ def _dots(pad: BenchPad) -> Dots:
         asked=(p.fret, p.lane),
         lane_now=p.lane,
         ink=frozenset(ink),
-        out=frozenset(f for f in range(1, pad.neck.frets + 1) if one.out[f]),
+        out=frozenset(f for f in range(1, pad.neck.frets + 1) if living.out[f]),
     )
 
 

@@ -71,13 +71,13 @@ class HonestyStage(Stage):
         if found.usual:
             unit = self.app.settings.unit
             self.tools.addWidget(heading(tr("What this bench leaves a neck with")))
-            for one in found.usual:
-                necks = words.count(one.of, "closing", "closings")
+            for usual in found.usual:
+                necks = words.count(usual.of, "closing", "closings")
                 said = tr(
                     "{kind}: {matter} {mm}, by {necks}",
-                    kind=one.kind,
-                    matter=one.matter,
-                    mm=format_length(one.mm, unit),
+                    kind=usual.kind,
+                    matter=usual.matter,
+                    mm=format_length(usual.mm, unit),
                     necks=necks,
                 )
                 self.tools.addWidget(QLabel(said))
@@ -99,11 +99,11 @@ class HonestyStage(Stage):
 
     def _offer(self, offer: Offer) -> None:
         unit = self.app.settings.unit
-        said = QLabel(say(offer.sentence(lambda mm: say(format_length(mm, unit, decimals=3)))))
-        said.setWordWrap(True)
+        label = QLabel(say(offer.sentence(lambda mm: say(format_length(mm, unit, decimals=3)))))
+        label.setWordWrap(True)
         push: QPushButton = button(tr("Set the {tool} to what it does", tool=offer.tool))
         push.clicked.connect(lambda _on, offer=offer: self.take(offer))
-        self.tools.addWidget(said)
+        self.tools.addWidget(label)
         self.tools.addWidget(push)
 
     def take(self, offer: Offer) -> None:

@@ -239,22 +239,22 @@ class KeptSafeStage(Stage):
         self.app.aside.run(job, over, lambda error: self.say(_why_not(error)))
 
     def _make(self) -> None:
-        now, path = self._now, self.app.book.path
+        moment, path = self._now, self.app.book.path
 
         def make(_book: Logbook) -> object:
-            make_copy(path, now)
-            return thin(path, now)
+            make_copy(path, moment)
+            return thin(path, moment)
 
         self._did(make, lambda _gone: tr("A copy is made."))
 
     def _one(self) -> None:
         """The neck in front, as the copy holds it; what is there now becomes a copy first."""
-        path, uid, now = self.dated.currentData(), self.necks.currentData(), self._now
+        path, uid, moment = self.dated.currentData(), self.necks.currentData(), self._now
 
         def put_back(book: Logbook) -> object:
             number = book.number_of(uid)
             stand = Stand(0, uid) if number is None else book.stand(number)
-            make_copy(book, now, "before-restore")
+            make_copy(book, moment, "before-restore")
             return restore_neck(book, path, stand)
 
         if isinstance(path, Path) and uid:
@@ -262,7 +262,7 @@ class KeptSafeStage(Stage):
 
     def _every(self) -> None:
         """All of the copy, at the second press."""
-        path, now = self.dated.currentData(), self._now
+        path, moment = self.dated.currentData(), self._now
         if not isinstance(path, Path):
             return
         if self._sure != path.name:
@@ -272,7 +272,7 @@ class KeptSafeStage(Stage):
             )
             return
         self._did(
-            lambda book: restore_all(book, path, now).name,
+            lambda book: restore_all(book, path, moment).name,
             lambda name: tr("Put back; today's is {all_back}.", all_back=name),
         )
 
@@ -400,13 +400,13 @@ def refused_words(book: Logbook) -> list[str]:
     if not isinstance(book, BenchCopy):
         return []
     said = []
-    for one in book.waiting():
-        if one.why:
-            number = book.number_of(one.uid)
+    for waiting in book.waiting():
+        if waiting.why:
+            number = book.number_of(waiting.uid)
             named = tr("The shop")
-            if one.uid:
+            if waiting.uid:
                 named = tr("Neck {number}", number=number if number is not None else "?")
-            said.append(tr("{named}: not written, {why}", named=named, why=one.why))
+            said.append(tr("{named}: not written, {why}", named=named, why=waiting.why))
     return said
 
 

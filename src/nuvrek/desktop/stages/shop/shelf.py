@@ -104,9 +104,9 @@ class ShelfStage(Stage):
     # --- filling -------------------------------------------------------------------------
 
     def refresh(self) -> None:
-        said: list[ShelfCard] = []
-        readable = self.app.write(lambda: said.extend(self.app.shelf.cards(AT_ONCE)))
-        self.cards = said
+        cards: list[ShelfCard] = []
+        readable = self.app.write(lambda: cards.extend(self.app.shelf.cards(AT_ONCE)))
+        self.cards = cards
         self._arrange()
         if self.app.shelf.unread:
             self.rest.start()
@@ -120,9 +120,9 @@ class ShelfStage(Stage):
         """The necks that were not read yet, some at a time, while the page is in front."""
         if not self.isVisible():
             return
-        said: list[ShelfCard] = []
-        if self.app.write(lambda: said.extend(self.app.shelf.cards(4 * AT_ONCE))):
-            self.cards = said
+        cards: list[ShelfCard] = []
+        if self.app.write(lambda: cards.extend(self.app.shelf.cards(4 * AT_ONCE))):
+            self.cards = cards
             self._arrange()
             if self.app.shelf.unread:
                 self.rest.start()
@@ -143,7 +143,7 @@ class ShelfStage(Stage):
             from nuvrek.bench.shop.queue import forecast
             from nuvrek.planning.money.pace import Tick, pace_of
 
-            return cards, forecast(cards, now, pace_of([Tick(*one) for one in ticks]), hours)
+            return cards, forecast(cards, now, pace_of([Tick(*tick) for tick in ticks]), hours)
 
         self.app.reckon(job, self._forecast_arrived)
 

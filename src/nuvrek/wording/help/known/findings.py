@@ -176,7 +176,10 @@ def _rule_words(rule: Saying, size: Saying) -> str:
 def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights: Unit) -> Known:
     """How a finding is known, with the readings for and against it."""
     size, rule, reckoned = _KINDS[finding.kind]
-    readings = {one.number: reading_line(one.reading, unit, heights) for one in taken}
+    readings = {
+        reading_taken.number: reading_line(reading_taken.reading, unit, heights)
+        for reading_taken in taken
+    }
     percent = min(round(100 * finding.sure), 99)
     sure = tr("{percent} % sure.", percent=percent) if finding.sure < 1.0 else ""
     return Known(
@@ -191,7 +194,7 @@ def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights:
 
 def known_fret(fret: int, readings: Iterable[AnyReading], unit: Unit, heights: Unit) -> Known:
     """How a fret's height is known, with the readings that speak of it."""
-    said = [reading_line(one, unit, heights) for one in readings]
+    said = [reading_line(reading, unit, heights) for reading in readings]
     return Known(
         title=tr("Fret {fret}", fret=fret),
         reckoned=tr(
