@@ -12,7 +12,7 @@ import numpy as np
 
 from nuvrek.bench.pages.refret_work import grips_planned, wood_planned
 from nuvrek.bench.session import Session
-from nuvrek.bench.solved import Solved, Terms, Wanted, see, weigh
+from nuvrek.bench.solved import ResultTerms, Solved, SolveRequest, see, weigh
 from nuvrek.bench.work.course_walk import gate_of
 from nuvrek.bench.work.fret_table import FretWalk
 from nuvrek.bench.work.job import choose, next_step, tick
@@ -64,8 +64,8 @@ class Driver:
     @property
     def solved(self) -> Solved:
         """Map and plan of this moment."""
-        terms = Terms(Unit.MM)
-        return weigh(see(Wanted(self.session.neck_state, self.session.identity, terms)))
+        terms = ResultTerms(Unit.MM)
+        return weigh(see(SolveRequest(self.session.neck_state, self.session.identity, terms)))
 
     def take(self, kind: str) -> None:
         """Take a way as it is weighed now."""

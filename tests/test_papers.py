@@ -17,7 +17,7 @@ from nuvrek.bench.papers.figures import Figures, is_locale, known_locale
 from nuvrek.bench.settings import Settings, save
 from nuvrek.demo import demo_jobs, demo_owners, demo_prices, demo_shop
 from nuvrek.exchange import jobfile
-from nuvrek.exchange.paper import Drawing, Heading, Paragraph, Rows, blocks_of
+from nuvrek.exchange.paper import Drawing, Heading, PaperTable, Paragraph, blocks_of
 from nuvrek.neck.owner import Owner
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.judge import _one_neck
@@ -231,7 +231,7 @@ class Wording(unittest.TestCase):
         text = "Head\n\nA sentence.\n\n[rows]\n\n[neck]\n\n[unknown]\n\nGreetings"
         found = blocks_of(text, {"rows": (("a", "b"),)}, {"neck": Drawing(10, 10)})
         kinds_found = [type(one) for one in found]
-        self.assertEqual(kinds_found, [Heading, Paragraph, Rows, Drawing, Paragraph])
+        self.assertEqual(kinds_found, [Heading, Paragraph, PaperTable, Drawing, Paragraph])
         self.assertEqual(blocks_of("", {}, {}), ())
 
     def test_the_letter_says_price_years_advice_and_limits(self) -> None:

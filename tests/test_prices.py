@@ -11,9 +11,9 @@ from msgspec.structs import replace
 from nuvrek.meaning import Word, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.money.prices import (
-    Item,
-    Job,
     Price,
+    PricedWay,
+    PriceLine,
     PriceList,
     as_table,
     price_faults,
@@ -22,7 +22,7 @@ from nuvrek.planning.money.prices import (
 from tests.support import neck_with
 
 CENTS = st.integers(1, 500_000)
-FILED = Job("level", "level", (60.0, 90.0, 120.0), filed=True)
+FILED = PricedWay("level", "level", (60.0, 90.0, 120.0), filed=True)
 PLAIN_NECK = neck_with()
 # Each surcharge, a neck that asks for it, and one that does not.
 ASKED: dict[str, tuple[NeckDescription, NeckDescription]] = {
@@ -66,10 +66,10 @@ class Surcharges(unittest.TestCase):
         self.assertEqual(sum(amounts(price)), 100 + max(strings - 6, 0) * euros(cents))
         if strings > 6:
             said = means("metal.more-strings", more=strings - 6)
-            self.assertEqual(price.items[1], Item(said, (strings - 6) * euros(cents)))
+            self.assertEqual(price.items[1], PriceLine(said, (strings - 6) * euros(cents)))
 
     def test_one_job_of_several_that_files_is_enough_and_none_is_not(self) -> None:
-        rod = Job("rod", "rod", (5.0, 10.0, 15.0))
+        rod = PricedWay("rod", "rod", (5.0, 10.0, 15.0))
         prices = PriceList(
             fixed={"level": Decimal(100), "rod": Decimal(20)},
             bound=Decimal(30),
@@ -84,7 +84,7 @@ class Surcharges(unittest.TestCase):
         self.assertEqual(amounts(price_of(prices, [nut, rod], bound)), [20, 20, 50])
         wired = replace(rod, wire=Decimal("7.005"))
         price = price_of(prices, [wired, wired], bound)
-        self.assertEqual(price.items[2], Item(Word("fret wire"), Decimal("14.01")))
+        self.assertEqual(price.items[2], PriceLine(Word("fret wire"), Decimal("14.01")))
 
 
 class Hours(unittest.TestCase):
@@ -92,7 +92,9 @@ class Hours(unittest.TestCase):
     def test_minutes_at_a_rate(self, least: int, more: int, most: int, cents: int) -> None:
         minutes = (least, least + more, least + more + most)
         price = price_of(
-            PriceList(rate=euros(cents)), [Job("rod", "", tuple(map(float, minutes)))], PLAIN_NECK
+            PriceList(rate=euros(cents)),
+            [PricedWay("rod", "", tuple(map(float, minutes)))],
+            PLAIN_NECK,
         )
         # A half cent goes up: of minutes times cents, sixty make one.
         low, likely, high = (euros((m * cents * 2 + 60) // 120) for m in minutes)
@@ -104,7 +106,7 @@ class Hours(unittest.TestCase):
     def test_what_a_fixed_price_gains_over_its_hours(
         self, fixed: int, rate: int, minutes: int
     ) -> None:
-        job = Job("rod", "", (1.0, float(minutes), 900.0))
+        job = PricedWay("rod", "", (1.0, float(minutes), 900.0))
         price = price_of(
             PriceList(rate=euros(rate), fixed={"rod": euros(fixed)}), [job, FILED], PLAIN_NECK
         )
@@ -117,7 +119,7 @@ class Hours(unittest.TestCase):
 
     def test_nothing_is_reckoned_where_one_job_has_neither_price_nor_hours(self) -> None:
         prices = PriceList(fixed={"rod": Decimal(20)}, currency="EUR")
-        rod = Job("rod", "", (5.0, 10.0, 15.0))
+        rod = PricedWay("rod", "", (5.0, 10.0, 15.0))
         for jobs in ([], [FILED], [rod, FILED], [FILED, rod]):
             price = price_of(prices, jobs, PLAIN_NECK)
             self.assertEqual((price.items, price.tax, price.total), ((), 0, None))
@@ -129,14 +131,14 @@ class Hours(unittest.TestCase):
     def test_the_least_is_never_less_than_nothing(self) -> None:
         """Hours that may come to nothing leave what is fixed."""
         prices = PriceList(rate=Decimal(60), fixed={"rod": Decimal(20)})
-        jobs = [Job("rod", "", (5.0, 10.0, 15.0)), Job("level", "", (0.0, 30.0, 90.0))]
+        jobs = [PricedWay("rod", "", (5.0, 10.0, 15.0)), PricedWay("level", "", (0.0, 30.0, 90.0))]
         self.assertEqual(price_of(prices, jobs, PLAIN_NECK).between, (20, 110))
 
 
 class Tax(unittest.TestCase):
     @given(CENTS, st.integers(0, 100))
     def test_on_top_within_or_none(self, cents: int, percent: int) -> None:
-        rod = Job("rod", "", (5.0, 10.0, 15.0))
+        rod = PricedWay("rod", "", (5.0, 10.0, 15.0))
         for tax, in_cents, whole in (
             ("none", 0, cents),
             ("added", (cents * percent * 2 + 100) // 200, None),

@@ -17,7 +17,7 @@ from unittest import mock
 from PyQt6.QtTest import QTest
 
 from nuvrek.bench.pages import filing_draft
-from nuvrek.bench.solved import Terms, Wanted, see, weigh
+from nuvrek.bench.solved import ResultTerms, SolveRequest, see, weigh
 from nuvrek.desktop import log
 from nuvrek.readings.entries import Chosen, CrownHeight, RodMove, StringGap
 from nuvrek.units import Unit
@@ -29,7 +29,7 @@ class Switching(WindowCase):
     def solved(self, window: Any) -> Any:
         """What the solver would bring for the neck that is open now."""
         session = window.app.session
-        return weigh(see(Wanted(session.neck_state, session.identity, Terms(Unit.MM))))
+        return weigh(see(SolveRequest(session.neck_state, session.identity, ResultTerms(Unit.MM))))
 
     @contextmanager
     def solver_asleep(self, window: Any) -> Iterator[None]:

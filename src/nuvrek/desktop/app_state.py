@@ -11,7 +11,7 @@ from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from nuvrek.bench.session import Session, undo_words
 from nuvrek.bench.settings import Settings, save
-from nuvrek.bench.solved import Solved, Terms, Wanted
+from nuvrek.bench.solved import ResultTerms, Solved, SolveRequest
 from nuvrek.desktop.aside import Aside
 from nuvrek.desktop.solver import Solver
 from nuvrek.desktop.theme import Theme
@@ -294,14 +294,14 @@ class AppState(QObject):
         self._solver.reckon(job, deliver)
 
     @property
-    def wanted(self) -> Wanted | None:
+    def wanted(self) -> SolveRequest | None:
         """What a result has to stand on to be shown: the open neck as it is now, on today's
         terms.
         """
         if self.session is None:
             return None
-        terms = Terms(self.settings.unit, self.settings.kit, self.settings.height_unit)
-        return Wanted(self.session.neck_state, self.session.identity, terms)
+        terms = ResultTerms(self.settings.unit, self.settings.kit, self.settings.height_unit)
+        return SolveRequest(self.session.neck_state, self.session.identity, terms)
 
     def solve(self) -> None:
         """Ask for a result for the open neck."""

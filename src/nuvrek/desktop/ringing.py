@@ -13,7 +13,7 @@ from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.shop.shelf import ShelfCard
-    from nuvrek.bench.work.today import Need
+    from nuvrek.bench.work.today import NeckNeed
 
 _EVERY_MS = 15_000
 # Qt's numbers of the types in which the desktop's service wants its arguments.
@@ -38,7 +38,7 @@ class Ringing(QObject):
         self._timer.timeout.connect(self.look)
         self._timer.start()
 
-    def needs(self) -> dict[int, tuple[str, Need]]:
+    def needs(self) -> dict[int, tuple[str, NeckNeed]]:
         """What each neck needs: as the shelf last read it, the open one as it is now."""
         found = {card.row.id: (card.neck.title, card.need) for card in self._cards()}
         session = self.app.session
@@ -66,7 +66,7 @@ class Ringing(QObject):
                 self._ring(neck, title, need, now)
         self.shown.emit("  ".join(said for _, said in sorted(running)[:4]))
 
-    def _ring(self, neck: int, title: str, need: Need, now: str) -> None:
+    def _ring(self, neck: int, title: str, need: NeckNeed, now: str) -> None:
         here, until = moment(now), moment(need.until)
         if here is None or until is None:
             return

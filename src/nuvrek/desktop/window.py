@@ -14,7 +14,7 @@ from PyQt6.QtWidgets import QStackedWidget, QVBoxLayout, QWidget
 from nuvrek.bench.settings import TEXT_STEPS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.frame.place import fit_window, place_of, within_screen
-from nuvrek.desktop.frame.standing import Standing
+from nuvrek.desktop.frame.standing import StandingLine
 from nuvrek.desktop.frame.typed_before import TypedBefore
 from nuvrek.desktop.ringing import Ringing
 from nuvrek.desktop.stages.base import Stage
@@ -109,7 +109,7 @@ class Window(QWidget):
         self.rail = Rail(app.theme, self.rail_stages, self.home_switch)
         self.bar = BenchBar(app.theme)
         self.pages = QStackedWidget()
-        self.standing = Standing(app)
+        self.standing = StandingLine(app)
         self.stages = Stages(app, self.bar, self.pages, self.modules)
         self.typed_before = TypedBefore(self)
         self.practice: QWidget | None = None

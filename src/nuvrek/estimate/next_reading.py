@@ -54,7 +54,7 @@ class NextBest(Struct, frozen=True):
 
 
 @dataclass(frozen=True, slots=True)
-class Question:
+class OpenQuestion:
     """Something to be decided: its row over the unknowns, what its doubt weighs, and its words."""
 
     row: Array
@@ -98,7 +98,10 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
 
 
 def _chosen(
-    neck_map: HeightMap, measurer: Measurer, doubtful: list[Question], candidates: list[_Candidate]
+    neck_map: HeightMap,
+    measurer: Measurer,
+    doubtful: list[OpenQuestion],
+    candidates: list[_Candidate],
 ) -> tuple[Suggestion, ...]:
     """One reading after the other, each the best beside those before it."""
     rows = _all_rows(measurer, candidates)
@@ -170,7 +173,7 @@ class Pool:
 # --- what is open -----------------------------------------------------------
 
 
-def questions_of(measurer: Measurer) -> Iterator[Question]:
+def questions_of(measurer: Measurer) -> Iterator[OpenQuestion]:
     """What has to be decided on this neck: its relief, which frets are to be filed, how much
     metal is left.
     """
@@ -183,17 +186,17 @@ def questions_of(measurer: Measurer) -> Iterator[Question]:
         margin = neck.relief_margin_mm
         unsure = NINE_IN_TEN * relief.sd_mm > margin
         words = means("map.settles-relief", lane_words=LANE_WORDS[LANES[k]])
-        yield Question(relief.row, 1.0 / margin**2, words, unsure)
+        yield OpenQuestion(relief.row, 1.0 / margin**2, words, unsure)
     yield from _fret_questions(measurer)
     thin = int(neck_map.crown_mm.min(axis=1).argmin()) + 1
     lane = int(neck_map.crown_mm[thin - 1].argmin())
     crown = measurer.of("crown", [(thin, lane, 1.0)])
     chance = 1.0 - crown.over(neck.least_crown_mm)
     unsure = not neck_map.crown_measured or OPEN < chance < 1.0 - OPEN
-    yield Question(crown.row, 1.0 / 0.1**2, means("map.tells-how-much-metal-left"), unsure)
+    yield OpenQuestion(crown.row, 1.0 / 0.1**2, means("map.tells-how-much-metal-left"), unsure)
 
 
-def _fret_questions(measurer: Measurer) -> Iterator[Question]:
+def _fret_questions(measurer: Measurer) -> Iterator[OpenQuestion]:
     """Every fret whose stand over its neighbours may be on either side of what is filed."""
     neck_map = measurer.map
     known = sorted({0, 2, *(k for k in range(3) if neck_map.known[k])})
@@ -216,7 +219,7 @@ def _fret_questions(measurer: Measurer) -> Iterator[Question]:
         least = OPEN if (fret, LANES[k]) in looked else UNLOOKED
         ambiguity = float(4.0 * p * (1.0 - p))
         words = means("map.tells-whether-fret-filed", fret=fret)
-        yield Question(row, ambiguity / 0.03**2, words, least < p < 1.0 - OPEN)
+        yield OpenQuestion(row, ambiguity / 0.03**2, words, least < p < 1.0 - OPEN)
 
 
 def _looked_at(neck_map: HeightMap) -> set[tuple[int, Lane]]:

@@ -44,7 +44,7 @@ _BROKEN = (
 )
 
 
-class Item(Struct, frozen=True):
+class ArchivedNeck(Struct, frozen=True):
     """A neck in an archive: by what it is known, when it was started, its job."""
 
     uid: str
@@ -63,7 +63,7 @@ class _Index(Struct, frozen=True):
     necks: Annotated[list[_Line], Meta(max_length=MOST_NECKS)]
 
 
-class Known(Struct, frozen=True):
+class ArchivedOwner(Struct, frozen=True):
     """What was known of an owner from a time on; ``uid`` is by what they are known."""
 
     at: Annotated[str, Meta(max_length=60)]
@@ -71,7 +71,7 @@ class Known(Struct, frozen=True):
     uid: Annotated[str, Meta(max_length=60)] = ""
 
 
-class ShopSet(Struct, frozen=True):
+class ArchivedShop(Struct, frozen=True):
     """What the shop has set under a name, as it is kept, and when."""
 
     name: Annotated[str, Meta(max_length=60)]
@@ -87,9 +87,9 @@ GoneRow = tuple[_Mark, _Mark, _Mark]
 class Contents(Struct, frozen=True):
     """All that an archive holds."""
 
-    items: tuple[Item, ...] = ()
-    owners: tuple[Known, ...] = ()
-    shop: tuple[ShopSet, ...] = ()
+    items: tuple[ArchivedNeck, ...] = ()
+    owners: tuple[ArchivedOwner, ...] = ()
+    shop: tuple[ArchivedShop, ...] = ()
     gone: tuple[GoneRow, ...] = ()
 
 
@@ -125,7 +125,7 @@ def _json(value: Any) -> bytes:
     return (json.dumps(value, ensure_ascii=False, indent=1) + "\n").encode()
 
 
-def _table(items: Sequence[Item]) -> bytes:
+def _table(items: Sequence[ArchivedNeck]) -> bytes:
     rows = list[tuple[object, ...]]()
     for number, item in enumerate(items, 1):
         neck = item.job.neck
@@ -143,8 +143,8 @@ def unpack(raw: bytes) -> Contents:
             _check_once(index)
             return Contents(
                 tuple(_item(archive, line) for line in index.necks),
-                msgspec.json.decode(_member(archive, _OWNERS), type=tuple[Known, ...]),
-                _rows(archive, _SHOP, tuple[ShopSet, ...]),
+                msgspec.json.decode(_member(archive, _OWNERS), type=tuple[ArchivedOwner, ...]),
+                _rows(archive, _SHOP, tuple[ArchivedShop, ...]),
                 _rows(archive, _GONE, tuple[GoneRow, ...]),
             )
     except JobFaults:
@@ -206,9 +206,9 @@ def _member(archive: zipfile.ZipFile, name: str) -> bytes:
     return data
 
 
-def _item(archive: zipfile.ZipFile, line: _Line) -> Item:
+def _item(archive: zipfile.ZipFile, line: _Line) -> ArchivedNeck:
     try:
-        return Item(line.uid, line.created, parse(_member(archive, line.file)))
+        return ArchivedNeck(line.uid, line.created, parse(_member(archive, line.file)))
     except JobFaults as error:
         raise JobFaults(
             [means("exchange.file-faults", file=line.file, faults=error.faults[0])]

@@ -23,7 +23,7 @@ class Stroke(Struct, frozen=True):
     grey: float = 0.0
 
 
-class Mark(Struct, frozen=True):
+class DrawnWord(Struct, frozen=True):
     """A word of a drawing; ``x`` is its middle."""
 
     x: float
@@ -47,7 +47,7 @@ class Drawing(Struct, frozen=True):
     height: float
     patches: tuple[Patch, ...] = ()
     strokes: tuple[Stroke, ...] = ()
-    marks: tuple[Mark, ...] = ()
+    marks: tuple[DrawnWord, ...] = ()
 
 
 class Heading(Struct, frozen=True):
@@ -62,13 +62,13 @@ class Paragraph(Struct, frozen=True):
     text: str
 
 
-class Rows(Struct, frozen=True):
+class PaperTable(Struct, frozen=True):
     """A table; its first row is the head."""
 
     rows: Table
 
 
-Block = Heading | Paragraph | Rows | Drawing
+Block = Heading | Paragraph | PaperTable | Drawing
 
 
 class Paper(Struct, frozen=True):
@@ -98,7 +98,7 @@ def blocks_of(
         said = part.strip("\n ")
         name = said[1:-1].strip() if said[:1] == "[" and said[-1:] == "]" else ""
         if name in tables:
-            found.append(Rows(tables[name]))
+            found.append(PaperTable(tables[name]))
         elif name in drawings:
             found.append(drawings[name])
         elif said and not name:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 from typing import Any
 
-from nuvrek.exchange.paper import Block, Drawing, Heading, Paper, Paragraph, Rows
+from nuvrek.exchange.paper import Block, Drawing, Heading, Paper, PaperTable, Paragraph
 
 _FONTS = Path(__file__).resolve().parents[1] / "desktop/fonts"
 _TEXT, _OTHER = "Text", "Other"
@@ -153,13 +153,13 @@ def _block(document: Any, block: Block, points: float) -> None:
             document.set_font(_TEXT, size=points)
             _lines(document, _WIDE_MM, points * _LINE, text)
             document.ln(1.2)
-        case Rows():
+        case PaperTable():
             _rows(document, block, points)
         case Drawing():
             _drawing(document, block)
 
 
-def _rows(document: Any, block: Rows, points: float) -> None:
+def _rows(document: Any, block: PaperTable, points: float) -> None:
     """A table by the library's own: its cells grow with what stands in them."""
     document.set_font(_TEXT, size=points - 0.5)
     count = max((len(row) for row in block.rows), default=0)
@@ -184,7 +184,7 @@ def _rows(document: Any, block: Rows, points: float) -> None:
 _PADDING_MM = 0.6
 
 
-def _widths(document: Any, block: Rows, count: int) -> list[float]:
+def _widths(document: Any, block: PaperTable, count: int) -> list[float]:
     """Each column has room for its longest word; what is left goes to those whose text is
     longest.
     """
@@ -201,7 +201,7 @@ def _widths(document: Any, block: Rows, count: int) -> list[float]:
     return [low + left * want / sum(wants) for low, want in zip(least, wants, strict=True)]
 
 
-def _figures(block: Rows) -> bool:
+def _figures(block: PaperTable) -> bool:
     """Whether all but the first column hold short figures."""
     rest = [text for row in block.rows[1:] for text in row[1:]]
     return bool(rest) and all(len(text) <= 16 for text in rest)

@@ -37,7 +37,7 @@ class Wear:
 
 
 @dataclass(frozen=True)
-class _Crown:
+class _WearingCrown:
     """A crown as read: when, in years, and how high it was with all that was filed since put back,
     mm; how well it was read.
     """
@@ -72,9 +72,9 @@ def wear_of(neck_state: NeckState) -> Wear:
     return Wear(max(-along / across, 0.0), True)
 
 
-def _by_place(neck_state: NeckState) -> Iterable[list[_Crown]]:
+def _by_place(neck_state: NeckState) -> Iterable[list[_WearingCrown]]:
     """The crowns read of each place since its wire went in and was last seated."""
-    found: dict[Place, list[_Crown]] = {}
+    found: dict[Place, list[_WearingCrown]] = {}
     seated = {
         work.entry.fret: work.number for work in neck_state.work if isinstance(work.entry, Seated)
     }
@@ -90,7 +90,7 @@ def _by_place(neck_state: NeckState) -> Iterable[list[_Crown]]:
         filed = _filed_mm(neck_state, taken.number, (reading.fret, reading.lane))
         error = reading.error_mm or tool_errors.CROWN_ERROR_MM
         place = reading.fret, reading.lane
-        found.setdefault(place, []).append(_Crown(years, reading.height_mm + filed, error))
+        found.setdefault(place, []).append(_WearingCrown(years, reading.height_mm + filed, error))
     return found.values()
 
 

@@ -43,7 +43,7 @@ class StringRow(Struct, frozen=True):
         return not self.note.strip() and not self.gauge.strip()
 
 
-class Pull(Struct, frozen=True):
+class StringPull(Struct, frozen=True):
     """Tension of one line, or of all, in N, with its doubt (one standard deviation)."""
 
     newtons: float
@@ -103,18 +103,18 @@ def _read(row: StringRow) -> StringSpec:
     return StringSpec(note, round(mm, 4), row.wound, grams_per_m=grams, each=int(each), wrap=wrap)
 
 
-def pulls(specs: StringSet, scale_mm: float) -> tuple[Pull, ...]:
+def pulls(specs: StringSet, scale_mm: float) -> tuple[StringPull, ...]:
     """Tension of each line, courses counted whole."""
     found = ((spec.each, *tension_n(spec, scale_mm)) for spec in specs)
-    return tuple(Pull(n * newtons, n * spread) for n, newtons, spread in found)
+    return tuple(StringPull(n * newtons, n * spread) for n, newtons, spread in found)
 
 
-def whole(specs: StringSet, scale_mm: float) -> Pull:
+def whole(specs: StringSet, scale_mm: float) -> StringPull:
     """Tension in all."""
-    return Pull(*set_tension_n(specs, scale_mm))
+    return StringPull(*set_tension_n(specs, scale_mm))
 
 
-def change_words(pull: Pull, then: Pull) -> str:
+def change_words(pull: StringPull, then: StringPull) -> str:
     """``66 N, -9 %``."""
     return f"{then.newtons:.0f} N, {100.0 * (then.newtons / max(pull.newtons, 1e-9) - 1.0):+.0f} %"
 

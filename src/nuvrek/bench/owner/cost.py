@@ -14,7 +14,7 @@ from nuvrek.meaning import Figure, Saying, means, sentences
 from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Wire
-from nuvrek.planning.money.prices import Job, Price, PriceList, price_of
+from nuvrek.planning.money.prices import Price, PricedWay, PriceList, price_of
 from nuvrek.planning.ways.kinds import of_family
 
 if TYPE_CHECKING:
@@ -166,11 +166,13 @@ def _second_pass(way: Way) -> float:
     return 0.0 if way.doubt is None else way.doubt.second_pass or 0.0
 
 
-def _job(way: Way, neck: NeckDescription, spell: Spell) -> Job:
+def _job(way: Way, neck: NeckDescription, spell: Spell) -> PricedWay:
     wire = Decimal(0) if way.new is None else wire_cost(way.new.wire, _needed_mm(way, neck))
     filed = way.files or way.new is not None
     minutes = spell.least, spell.likely, spell.most
-    return Job(way.kind, way.title, minutes, wire=wire, filed=filed, new_nut=way.kind == "nut")
+    return PricedWay(
+        way.kind, way.title, minutes, wire=wire, filed=filed, new_nut=way.kind == "nut"
+    )
 
 
 def _years_after(row: Sequence[Way], neck: NeckDescription) -> float | None:

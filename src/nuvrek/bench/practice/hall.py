@@ -20,7 +20,7 @@ from nuvrek.practice.seed_words import WORDS, word_of
 HUNDRED = 100
 
 
-class Offer(Struct, frozen=True):
+class PracticeOffer(Struct, frozen=True):
     """One thing to practise: its name as an exercise, its words, and how it stands."""
 
     name: str
@@ -30,7 +30,7 @@ class Offer(Struct, frozen=True):
     solved: bool
 
 
-def lessons(results: Sequence[Result]) -> tuple[Offer, ...]:
+def lessons(results: Sequence[Result]) -> tuple[PracticeOffer, ...]:
     """All lessons in the order of skill."""
     return tuple(
         _offer(f"lesson:{lesson.key}", lesson.title, Word(lesson.skill), results)
@@ -38,14 +38,14 @@ def lessons(results: Sequence[Result]) -> tuple[Offer, ...]:
     )
 
 
-def forms(rng: Generator, results: Sequence[Result]) -> tuple[Offer, ...]:
+def forms(rng: Generator, results: Sequence[Result]) -> tuple[PracticeOffer, ...]:
     """All forms, each with a neck of its own."""
     offers = []
     for form in FORMS:
         word = word_of(int(rng.integers(WORDS)))
         mine = [r for r in results if r.exercise.startswith(f"form:{form.key}:")]
         offers.append(
-            Offer(
+            PracticeOffer(
                 f"form:{form.key}:{word}",
                 form.title,
                 means("practice_bench.best", mine=max(r.points for r in mine))
@@ -129,6 +129,6 @@ def beside(word: str, results: Sequence[Result]) -> tuple[Saying, ...]:
     return tuple(words)
 
 
-def _offer(name: str, title: Saying, under: Saying, results: Sequence[Result]) -> Offer:
+def _offer(name: str, title: Saying, under: Saying, results: Sequence[Result]) -> PracticeOffer:
     mine = [result for result in results if result.exercise == name]
-    return Offer(name, title, under, bool(mine), any(result.solved for result in mine))
+    return PracticeOffer(name, title, under, bool(mine), any(result.solved for result in mine))

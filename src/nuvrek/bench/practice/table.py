@@ -15,7 +15,7 @@ from nuvrek.readings.entries import AnyEntry, Reading
 if TYPE_CHECKING:
     from nuvrek.estimate.heightmap import HeightMap
     from nuvrek.practice.forms.form import Judged
-    from nuvrek.practice.score.outcome import Outcome
+    from nuvrek.practice.score.outcome import PlayOutcome
 
 
 class Table:
@@ -27,7 +27,7 @@ class Table:
         self.silent = True
         self.session: Session | None = None
         self.begun = 0
-        self.outcome: Outcome | None = None
+        self.outcome: PlayOutcome | None = None
         self.judged: Judged | None = None
 
     def lay(self, one: Exercise, session: Session, begun: int, silent: bool = True) -> None:

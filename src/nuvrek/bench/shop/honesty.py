@@ -43,7 +43,7 @@ class Held(Struct, frozen=True):
         return means("shop.of", held=self.held, detail=self.of)
 
 
-class Offer(Struct, frozen=True):
+class SettingOffer(Struct, frozen=True):
     """A tool that repeats otherwise than its setting says."""
 
     tool: str
@@ -63,7 +63,7 @@ class Offer(Struct, frozen=True):
         )
 
 
-class Usual(Struct, frozen=True):
+class UsualResult(Struct, frozen=True):
     """What this shop leaves a kind of neck with: the middle of so many."""
 
     kind: Saying
@@ -76,9 +76,9 @@ class Honesty(Struct, frozen=True):
     """All of it: matters in the order of their number, and tools to be set otherwise."""
 
     held: tuple[Held, ...]
-    offers: tuple[Offer, ...]
+    offers: tuple[SettingOffer, ...]
     necks: int
-    usual: tuple[Usual, ...] = ()
+    usual: tuple[UsualResult, ...] = ()
 
 
 def honesty(
@@ -112,7 +112,7 @@ def honesty(
     held = [Held(matter, sum(kept), len(kept)) for matter, kept in counts.items()]
     held.sort(key=lambda one: (-one.of, keys_in(one.matter)))
     usual = tuple(
-        Usual(kind, matter, median(mms), len(mms))
+        UsualResult(kind, matter, median(mms), len(mms))
         for (kind, matter), mms in sorted(left.items(), key=_by_kind)
     )
     return Honesty(tuple(held), offers(pairs, kit), len(rows), usual)
@@ -242,7 +242,7 @@ def _place(entry: Reading) -> object:
     return type(entry).__name__, entry.at[:10], repr(sorted(plain.items()))
 
 
-def offers(pairs: dict[Tool, list[float]], kit: Kit) -> tuple[Offer, ...]:
+def offers(pairs: dict[Tool, list[float]], kit: Kit) -> tuple[SettingOffer, ...]:
     """Tools that repeat otherwise than they are set: two readings differ by root two of the
     error of one.
     """
@@ -255,10 +255,10 @@ def offers(pairs: dict[Tool, list[float]], kit: Kit) -> tuple[Offer, ...]:
         own = min(max(round(own, 4), 0.001), 1.0)
         now = float(getattr(kit, field))
         if own > OFF_BY * now or own < now / OFF_BY:
-            found.append(Offer(tool, field, now, own, len(apart)))
+            found.append(SettingOffer(tool, field, now, own, len(apart)))
     return tuple(found)
 
 
-def with_offer(kit: Kit, offer: Offer) -> Kit:
+def with_offer(kit: Kit, offer: SettingOffer) -> Kit:
     """The kit with a tool set as it repeats."""
     return structs.replace(kit, **{offer.field: offer.found_mm})

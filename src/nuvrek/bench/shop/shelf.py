@@ -16,7 +16,7 @@ from nuvrek import meaning
 from nuvrek.bench.work.clocks import due_of
 from nuvrek.bench.work.job import next_step
 from nuvrek.bench.work.ticks import Ticked, ticks_of
-from nuvrek.bench.work.today import Need, need_of
+from nuvrek.bench.work.today import NeckNeed, need_of
 from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.meaning import Kept, Saying, keep, means, told_by, written
@@ -39,7 +39,7 @@ class ShelfCard(Struct, frozen=True):
     standing: Kept
     damage: Kept = ""
     ticks: tuple[Ticked, ...] = ()
-    need: Need = Need("rest", "")
+    need: NeckNeed = NeckNeed("rest", "")
     promised: str = ""
 
     @property

@@ -7,7 +7,7 @@ from pathlib import Path
 import msgspec
 
 from nuvrek.exchange import archive
-from nuvrek.exchange.archive import Contents, Item, Known, ShopSet
+from nuvrek.exchange.archive import ArchivedNeck, ArchivedOwner, ArchivedShop, Contents
 from nuvrek.exchange.jobfile import Job, JobFaults
 from nuvrek.logbook.joining.merging import Everything, NeckWhole, TakenIn, everything_of, take_in
 from nuvrek.logbook.on_disk.schema import owner_uid
@@ -27,15 +27,15 @@ def packed(book: Logbook) -> tuple[bytes, tuple[Saying, ...]]:
 
 def _contents(every: Everything) -> Contents:
     items = tuple(
-        Item(
+        ArchivedNeck(
             whole_neck.uid,
             whole_neck.created,
             Job(neck=whole_neck.neck, journal=whole_neck.entries),
         )
         for whole_neck in every.necks
     )
-    owners = tuple(Known(row.at, row.owner, row.uid) for row in every.owners)
-    shop = tuple(ShopSet(row.name, row.body, row.at) for row in every.shop)
+    owners = tuple(ArchivedOwner(row.at, row.owner, row.uid) for row in every.owners)
+    shop = tuple(ArchivedShop(row.name, row.body, row.at) for row in every.shop)
     return Contents(items, owners, shop, every.gone)
 
 
@@ -71,7 +71,7 @@ def everything_in_archive(path: Path) -> Everything:
     return Everything(necks, owners, shop, contents.gone)
 
 
-def _owner_row(known: Known) -> OwnerRow:
+def _owner_row(known: ArchivedOwner) -> OwnerRow:
     body = msgspec.json.encode(known.owner).decode()
     name = known.owner.name
     return OwnerRow(name, body, known.at, known.uid or owner_uid(name, body, known.at))

@@ -32,7 +32,7 @@ class Cell(Struct, frozen=True):
     alone: bool = False
 
 
-class Row(Struct, frozen=True):
+class FretTableRow(Struct, frozen=True):
     """One stage: its title, a cell a fret from 1, and whether it is the one in hand."""
 
     stage: FretStage
@@ -43,7 +43,7 @@ class Row(Struct, frozen=True):
 
 def table_rows(
     neck_state: NeckState, steps: tuple[Step, ...], in_hand: Step | None
-) -> tuple[Row, ...]:
+) -> tuple[FretTableRow, ...]:
     """The table of the refret in hand; nothing where none is."""
     meant: dict[FretStage, set[int]] = {}
     for step in steps:
@@ -51,7 +51,7 @@ def table_rows(
             meant.setdefault(step.sweep, set()).update(step.frets)
     stage = in_hand.sweep if in_hand is not None else ""
     return tuple(
-        Row(
+        FretTableRow(
             at,
             SWEEPS[at].title,
             tuple(

@@ -40,7 +40,7 @@ LOOK_FROM_DAYS, LOOK_UNTIL_DAYS = 7, 14
 SEASON_FROM_DAYS, SEASON_UNTIL_DAYS = 182, 212
 
 
-class Need(Struct, frozen=True):
+class NeckNeed(Struct, frozen=True):
     """What a neck needs, as far as its journal tells. ``action`` in words, ``minutes`` the next
     step takes, ``ahead`` the steps left with their usual minutes.
 
@@ -58,7 +58,7 @@ class Need(Struct, frozen=True):
     neck: str = ""
     left: bool = False
 
-    def at(self, now: str) -> Need:
+    def at(self, now: str) -> NeckNeed:
         """The same at a moment: a wait that is over may go on, a look that is due is due."""
         here = moment(now)
         if here is None:
@@ -78,7 +78,7 @@ class Need(Struct, frozen=True):
         return max(int(-(-apart(here, until).total_seconds() // 60)), 0)
 
 
-def _replaced(need: Need, kind: NeedKind) -> Need:
+def _replaced(need: NeckNeed, kind: NeedKind) -> NeckNeed:
     from msgspec import structs
 
     action: Saying = need.action
@@ -87,12 +87,12 @@ def _replaced(need: Need, kind: NeedKind) -> Need:
     return structs.replace(need, kind=kind, action=action)
 
 
-def need_of(neck_state: NeckState, asked: bool = True) -> Need:
+def need_of(neck_state: NeckState, asked: bool = True) -> NeckNeed:
     """What a neck needs by its journal; ``asked``: its owner has to agree to things."""
     chosen, step = neck_state.chosen, next_step(neck_state)
     if neck_state.waits is not None:
         kind: NeedKind = "part" if neck_state.waits.what == "a part" else "word"
-        return Need(
+        return NeckNeed(
             kind,
             neck_state.waits.words or means("work.waits", what=neck_state.waits.what),
             ahead=_ahead(neck_state),
@@ -102,7 +102,7 @@ def need_of(neck_state: NeckState, asked: bool = True) -> Need:
     title = way_title(chosen.way)
     if step is None or step.key == "look-again":
         return _after_the_work(neck_state, title, step)
-    made = Need(
+    made = NeckNeed(
         "bench",
         means("work.title-detail", title=title, detail=step.title),
         step.minutes,
@@ -121,33 +121,33 @@ def need_of(neck_state: NeckState, asked: bool = True) -> Need:
     return made
 
 
-def _before_any_way(neck_state: NeckState, asked: bool) -> Need:
+def _before_any_way(neck_state: NeckState, asked: bool) -> NeckNeed:
     if not neck_state.taken:
-        return Need("measure", means("work.measure"), 20)
+        return NeckNeed("measure", means("work.measure"), 20)
     quote = neck_state.dealings.open_quote
     if asked and quote is not None:
-        return Need("word", means("work.owners-answer-quote", at=quote[1].at[:10]))
+        return NeckNeed("word", means("work.owners-answer-quote", at=quote[1].at[:10]))
     readings = means("work.readings", number=len(neck_state.taken))
-    return Need("choose", means("work.choose-way", readings=readings), 10)
+    return NeckNeed("choose", means("work.choose-way", readings=readings), 10)
 
 
-def _after_the_work(neck_state: NeckState, title: Saying, step: Step | None) -> Need:
+def _after_the_work(neck_state: NeckState, title: Saying, step: Step | None) -> NeckNeed:
     """All is done but the later look, which rests a week at least."""
     if neck_state.chosen is not None and neck_state.chosen.course:
-        return Need("choose", means("work.done-go-next-way", title=title), 5)
+        return NeckNeed("choose", means("work.done-go-next-way", title=title), 5)
     look_from, look_until = _look_days(neck_state) if step is not None else ("", "")
     back = neck_state.dealings.handed_back
     asked_back = neck_state.dealings.arrived is not None and back is None
     if asked_back:
-        return Need("back", means("work.all-done-hand-back", title=title), 10)
+        return NeckNeed("back", means("work.all-done-hand-back", title=title), 10)
     if step is not None and look_from:
         action = means("work.look-again-from", title=title, look_from=look_from)
-        return Need("rest", action, 5, look_from=look_from, look_until=look_until)
+        return NeckNeed("rest", action, 5, look_from=look_from, look_until=look_until)
     if neck_state.season_look and (season := _days_on(_last_read(neck_state), SEASON_FROM_DAYS)):
         until = _days_on(_last_read(neck_state), SEASON_UNTIL_DAYS)
         action = means("work.other-half-year-look-from", season=season)
-        return Need("rest", action, 10, look_from=season, look_until=until)
-    return Need("rest", means("work.all-steps-done", title=title))
+        return NeckNeed("rest", action, 10, look_from=season, look_until=until)
+    return NeckNeed("rest", means("work.all-steps-done", title=title))
 
 
 def _last_read(neck_state: NeckState) -> str:

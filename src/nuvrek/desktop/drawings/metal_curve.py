@@ -19,7 +19,7 @@ from nuvrek.wording.speech import figure, tr
 _LEFT, _BOTTOM, _TOP, _RIGHT = 62, 40, 14, 16
 
 
-class Mark(Struct, frozen=True):
+class CurveMark(Struct, frozen=True):
     """A way on the drawing: metal off and the height of the low string, in mm; ``sign`` tells
     its kind without colour.
     """
@@ -40,7 +40,7 @@ class CurveView(QWidget):
         super().__init__()
         self.theme, self.unit, self.height_unit = theme, Unit.MM, Unit.MM
         self.points: tuple[tuple[float, float], ...] = ()
-        self.marks: tuple[Mark, ...] = ()
+        self.marks: tuple[CurveMark, ...] = ()
         self.why_not = ""
         self.setMinimumHeight(150)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
@@ -52,7 +52,7 @@ class CurveView(QWidget):
     def show_curve(
         self,
         points: tuple[tuple[float, float], ...],
-        marks: tuple[Mark, ...],
+        marks: tuple[CurveMark, ...],
         unit: Unit,
         height_unit: Unit,
         why_not: str = "",
@@ -165,7 +165,7 @@ class CurveView(QWidget):
         )
         painter.restore()
 
-    def _mark(self, painter: QPainter, mark: Mark, taken: list[QRectF]) -> None:
+    def _mark(self, painter: QPainter, mark: CurveMark, taken: list[QRectF]) -> None:
         c, t = self.theme.colours, self.theme
         at = self._at(mark.metal_mm, mark.height_mm)
         painter.setPen(QPen(c["copper" if mark.chosen else "ink"], 2))

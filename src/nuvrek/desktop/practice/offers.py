@@ -8,7 +8,7 @@ from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QWidget
 
-from nuvrek.bench.practice.hall import Offer
+from nuvrek.bench.practice.hall import PracticeOffer
 from nuvrek.bench.practice.kept import Result
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
@@ -25,14 +25,14 @@ class OfferBoard(QWidget):
     def __init__(self, theme: Theme) -> None:
         super().__init__()
         self.theme = theme
-        self.offers: tuple[Offer, ...] = ()
+        self.offers: tuple[PracticeOffer, ...] = ()
         self.chosen = 0
 
     def sizeHint(self) -> QSize:
         rows = -(-len(self.offers) // COLUMNS)
         return QSize(700, rows * self.theme.px(40))
 
-    def show_offers(self, offers: tuple[Offer, ...], chosen: int) -> None:
+    def show_offers(self, offers: tuple[PracticeOffer, ...], chosen: int) -> None:
         """Draw them, the chosen one marked."""
         self.offers, self.chosen = offers, chosen
         self.setAccessibleName(tr("Lessons"))
@@ -67,7 +67,7 @@ class OfferBoard(QWidget):
             for n, offer in enumerate(self.offers):
                 self._row(painter, self._box(n), offer, n == self.chosen)
 
-    def _row(self, painter: QPainter, box: QRectF, offer: Offer, chosen: bool) -> None:
+    def _row(self, painter: QPainter, box: QRectF, offer: PracticeOffer, chosen: bool) -> None:
         t, c = self.theme, self.theme.colours
         painter.setPen(QPen(c["copper" if chosen else "line"], 2.4 if chosen else 1))
         painter.setBrush(c["card"])

@@ -68,11 +68,11 @@ def _made(action: do.AnyAction, felt: Felt, neck: NeckDescription) -> sounds.Arr
             return sounds.leaf(felt.key)
         case do.Rocker():
             return sounds.rocker(felt.key == "rocks")
-        case do.Edge() if felt.key == "rocks":
+        case do.LayEdge() if felt.key == "rocks":
             return sounds.rocker(True)
         case do.Pluck(string=string, fret=fret):
             return sounds.note(sounds.note_hz(neck, string, fret), felt.key)
-        case do.FileFret() | do.Block() | do.Crown() | do.TrueWood():
+        case do.FileFret() | do.Block() | do.CrownTops() | do.TrueWood():
             return sounds.stroke()
         case _:
             return None

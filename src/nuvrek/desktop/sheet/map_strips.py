@@ -15,7 +15,7 @@ from nuvrek.wording.speech import say, tr
 _FULL_SHADE_MM = 0.25
 
 
-class Light(StripPainter):
+class LightDrawing(StripPainter):
     """The slit of light under an edge that lies, or rocks, on the heights below it."""
 
     def paint(self, lane: LightStrip) -> None:

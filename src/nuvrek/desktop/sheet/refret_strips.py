@@ -153,7 +153,7 @@ class Slots(StripPainter):
         )
 
 
-class Table(StripPainter):
+class FretStagesDrawing(StripPainter):
     """A row a stage: what was said of every fret."""
 
     def paint(self, lane: TableStrip) -> None:

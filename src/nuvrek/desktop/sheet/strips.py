@@ -26,8 +26,8 @@ from nuvrek.bench.strips.strips import (
     WoodStrip,
 )
 from nuvrek.desktop.sheet.filing_strips import Metal, Sections
-from nuvrek.desktop.sheet.map_strips import Difference, Light, Shade
-from nuvrek.desktop.sheet.refret_strips import Slots, Table, Wood
+from nuvrek.desktop.sheet.map_strips import Difference, LightDrawing, Shade
+from nuvrek.desktop.sheet.refret_strips import FretStagesDrawing, Slots, Wood
 from nuvrek.desktop.sheet.room_strip import RoomBars
 from nuvrek.desktop.sheet.side_view import Side
 from nuvrek.desktop.sheet.strip_painter import StripPainter
@@ -51,7 +51,7 @@ def paint_strip(
         case SideStrip():
             Side(painter, box, geometry, theme).paint(lane)
         case LightStrip():
-            Light(painter, box, geometry, theme).paint(lane)
+            LightDrawing(painter, box, geometry, theme).paint(lane)
         case ShadeStrip():
             Shade(painter, box, geometry, theme).paint(lane)
         case DifferenceStrip():
@@ -65,7 +65,7 @@ def paint_strip(
         case SlotStrip():
             Slots(painter, box, geometry, theme).paint(lane)
         case TableStrip():
-            Table(painter, box, geometry, theme).paint(lane)
+            FretStagesDrawing(painter, box, geometry, theme).paint(lane)
         case RoomStrip():
             RoomBars(painter, box, geometry, theme).paint(lane)
         case ValuesStrip():

@@ -13,7 +13,7 @@ from nuvrek.bench.pages.filing_draft import FilingDraft, FilingTold, watch_words
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.strips import Dots
 from nuvrek.desktop.app_state import AppState
-from nuvrek.desktop.drawings.metal_curve import CurveView, Mark
+from nuvrek.desktop.drawings.metal_curve import CurveMark, CurveView
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Picks, Stage, button, scrolling, sliding
 from nuvrek.desktop.widgets.bench_bar import BenchBar
@@ -327,11 +327,11 @@ class FilingStage(Stage):
         points = tuple(
             (float(m), base + float(u)) for u, m in zip(curve.up_mm, curve.metal_mm, strict=True)
         )
-        marks = [Mark(tr("as it is"), 0.0, base + curve.now_up_mm, "dot")]
-        marks.append(Mark(tr("full level"), curve.level_metal_mm, base, "square"))
+        marks = [CurveMark(tr("as it is"), 0.0, base + curve.now_up_mm, "dot")]
+        marks.append(CurveMark(tr("full level"), curve.level_metal_mm, base, "square"))
         if curve.bend is not None:
             marks.append(
-                Mark(tr("the bend"), curve.bend.metal_mm, base + curve.bend.up_mm, "corner")
+                CurveMark(tr("the bend"), curve.bend.metal_mm, base + curve.bend.up_mm, "corner")
             )
         for way in plan.ways:
             if (
@@ -341,7 +341,7 @@ class FilingStage(Stage):
                 and way.kind != viewed.kind
             ):
                 marks.append(
-                    Mark(
+                    CurveMark(
                         lower_first(way.title),
                         way.metal_mm,
                         self._height(way, base, curve.base_mm),
@@ -359,7 +359,7 @@ class FilingStage(Stage):
             else:
                 height = self._height(viewed, base, curve.base_mm)
             marks.append(
-                Mark(lower_first(viewed.title), viewed.metal_mm, height, "dot", chosen=True)
+                CurveMark(lower_first(viewed.title), viewed.metal_mm, height, "dot", chosen=True)
             )
         self.curve.show_curve(points, tuple(marks), filing.unit, self.app.settings.height_unit)
 

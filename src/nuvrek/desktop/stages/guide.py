@@ -13,7 +13,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Stage, button, heading, key_name
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.wording.help.guide import Chapter, Hit, chapters, docs_folder, read_chapter, search
+from nuvrek.wording.help.guide import GuideChapter, Hit, chapters, docs_folder, read_chapter, search
 from nuvrek.wording.page_names import PAGE_NAMES
 from nuvrek.wording.speech import count, say, tr
 
@@ -68,8 +68,8 @@ class GuideStage(Stage):
 
     def __init__(self, app: AppState, bar: BenchBar) -> None:
         super().__init__(app, bar)
-        self.guide: tuple[Chapter, ...] = ()
-        self.shown: Chapter | None = None
+        self.guide: tuple[GuideChapter, ...] = ()
+        self.shown: GuideChapter | None = None
         self.hits: tuple[Hit, ...] = ()
         self.asked = ""
         self.list = QListWidget()
@@ -185,7 +185,7 @@ class GuideStage(Stage):
         elif not self.asked and 0 <= row < len(self.guide):
             self._show(self.guide[row])
 
-    def _show(self, chapter: Chapter) -> None:
+    def _show(self, chapter: GuideChapter) -> None:
         self.shown = chapter
         self.pages.show_text(chapter.text)
 

@@ -34,7 +34,7 @@ FELT_MM = 0.08
 
 
 @dataclass(frozen=True, slots=True)
-class Visit:
+class AirVisit:
     """A day on which the air was read: the moisture wood settles at in it, and the relief at
     pitch, if that was read.
     """
@@ -53,7 +53,7 @@ class Trend:
     visits: int
 
 
-def visits(neck_map: HeightMap) -> tuple[Visit, ...]:
+def visits(neck_map: HeightMap) -> tuple[AirVisit, ...]:
     """The days with readings of the air, in order. Relief is that of the string gaps, as with
     the rod where it is now.
     """
@@ -89,7 +89,7 @@ def visits(neck_map: HeightMap) -> tuple[Visit, ...]:
         if np.isfinite(damp) and damp <= 99.0 and -10.0 <= warm <= 60.0:
             mms = by_day.get(day)
             found.append(
-                Visit(
+                AirVisit(
                     day,
                     equilibrium_moisture_percent(warm, damp),
                     float(np.mean(mms)) if mms else None,
@@ -126,7 +126,7 @@ def _as_relief_mm(gap: StringGap, mm: float, neck: NeckDescription) -> float:
     return mm * float(there / here)
 
 
-def trend(seen: tuple[Visit, ...]) -> Trend | None:
+def trend(seen: tuple[AirVisit, ...]) -> Trend | None:
     """Relief against moisture: Bayesian straight line (Rasmussen and Williams, section 2.1);
     None while too little was seen.
     """
@@ -151,7 +151,7 @@ def find_seasons(looking: Looking) -> list[Finding]:
     return [*_board(neck_map.neck_state, seen, unit), *_relief(seen, unit)]
 
 
-def _board(neck_state: NeckState, seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
+def _board(neck_state: NeckState, seen: tuple[AirVisit, ...], unit: Unit) -> list[Finding]:
     if len(seen) < 2:
         return []
     first, last = seen[0], seen[-1]
@@ -194,7 +194,7 @@ def _board(neck_state: NeckState, seen: tuple[Visit, ...], unit: Unit) -> list[F
     ]
 
 
-def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
+def _relief(seen: tuple[AirVisit, ...], unit: Unit) -> list[Finding]:
     found = trend(seen)
     if found is None or abs(found.mm_per_percent) < found.doubt_mm:
         return []

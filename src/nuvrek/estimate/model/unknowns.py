@@ -14,7 +14,7 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.estimate.model.metal_work import MetalWork, Usual, metal_work
+from nuvrek.estimate.model.metal_work import MetalWork, UsualCrown, metal_work
 from nuvrek.estimate.model.shifts import (
     ROD_PER_TURN_MM,
     TRUING_SIZE,
@@ -274,7 +274,7 @@ class Unknowns:
 
     def _deviations(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
         rows = self.crown.copy()
-        usual = Usual(self.neck.wire_height_mm, self.at.wire, WIRE_MM)
+        usual = UsualCrown(self.neck.wire_height_mm, self.at.wire, WIRE_MM)
         constant = self.work.lay_on(rows, surface, self.at.end, usual)
         for (fret, lane), worked in self.sprung.items():
             # Whatever was done to it since has pressed it home, or its own error says otherwise.

@@ -12,7 +12,7 @@ from pathlib import Path
 from typing import Any
 from urllib.parse import urlsplit
 
-from nuvrek.logbook.benches.server_connection import CHANNEL, Connection, Lost, Refused
+from nuvrek.logbook.benches.server_connection import CHANNEL, Connection, LoginRefused, Lost
 from nuvrek.logbook.errors import LogbookError, NeckChanged, ServerLost
 from nuvrek.logbook.on_disk.schema import SCHEMA_VERSION, mark_all
 from nuvrek.logbook.places import servers_folder
@@ -123,7 +123,7 @@ class ServerLogbook(Logbook):
                 self._db.execute("DELETE FROM version")
                 self._db.execute("INSERT INTO version VALUES (?)", (SCHEMA_VERSION,))
             self._db.commit()
-        except Refused as error:
+        except LoginRefused as error:
             self._roll_back()
             if version:
                 raise LogbookError(means("keeping.servers-logbook-older-nuvrek-login")) from error
@@ -142,7 +142,7 @@ class ServerLogbook(Logbook):
             yield
         except Lost as error:
             raise ServerLost(error.words) from error
-        except Refused as error:
+        except LoginRefused as error:
             raise LogbookError(means("keeping.login-may-not-do-server", error=error)) from error
         except sqlite3.Error as error:
             raise LogbookError(means("keeping.logbook-could-not-used", error=error)) from error

@@ -43,11 +43,11 @@ class Lost(sqlite3.OperationalError):
         self.words = words or means("keeping.server-logbook-cant-reached")
 
 
-class Refused(sqlite3.OperationalError):
+class LoginRefused(sqlite3.OperationalError):
     """The server is there, and this login may not do that."""
 
 
-class Rows:
+class ServerRows:
     """What a statement gave, as the file's cursor gives it."""
 
     def __init__(self, rows: list[tuple[Any, ...]], rowcount: int) -> None:
@@ -89,11 +89,11 @@ class Connection:
                 raise Lost(error, _why_not(error)) from error
         return self._server
 
-    def execute(self, statement: str, values: Sequence[object] = ()) -> Rows:
+    def execute(self, statement: str, values: Sequence[object] = ()) -> ServerRows:
         """One statement. Raises what the file would."""
         cursor = self._do(_with_its_placeholders(statement), tuple(values) or None, many=False)
         rows = cursor.fetchall() if cursor.description else []
-        return Rows(rows, cursor.rowcount)
+        return ServerRows(rows, cursor.rowcount)
 
     def begin(self, how: str = "") -> None:
         """Begin a transaction; ``how`` is its isolation. Raises what the file would."""
@@ -141,7 +141,7 @@ class Connection:
         except psycopg.errors.IntegrityError as error:
             raise sqlite3.IntegrityError(str(error)) from error
         except psycopg.errors.InsufficientPrivilege as error:
-            raise Refused(str(error)) from error
+            raise LoginRefused(str(error)) from error
         except psycopg.errors.LockNotAvailable as error:
             busy = means("keeping.another-bench-writing-logbook-take")
             raise Lost(error, busy) from error

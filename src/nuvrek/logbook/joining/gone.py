@@ -15,7 +15,7 @@ from msgspec import Struct
 
 from nuvrek.logbook.encoding import described_body
 from nuvrek.logbook.joining.journals import digests, marks_of, time_order
-from nuvrek.logbook.joining.scrubbing import Named, nameless, owners_of, renamed, without
+from nuvrek.logbook.joining.scrubbing import NamedOwner, nameless, owners_of, renamed, without
 from nuvrek.logbook.stand import mark_of
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Describe
@@ -50,7 +50,7 @@ class Gone(Struct, frozen=True):
     def nameless(self, neck: NeckDescription) -> NeckDescription:
         """A description without those who were taken out."""
         for name in self._of(neck, ()):
-            neck = nameless(neck, Named(name, self.others))
+            neck = nameless(neck, NamedOwner(name, self.others))
         return neck
 
     def described(
@@ -67,7 +67,7 @@ class Gone(Struct, frozen=True):
         """A journal without what was taken out, and the marks of what had to be on the way: what
         was written where it was still whole.
         """
-        named = [Named(name, self.others) for name in sorted(self._of(neck, entries))]
+        named = [NamedOwner(name, self.others) for name in sorted(self._of(neck, entries))]
         if not named:
             return entries, {}
         clean = tuple(_cleaned(neck, entries, named))
@@ -78,7 +78,7 @@ class Gone(Struct, frozen=True):
 
 
 def _cleaned(
-    neck: NeckDescription, entries: Iterable[AnyEntry], named: Sequence[Named]
+    neck: NeckDescription, entries: Iterable[AnyEntry], named: Sequence[NamedOwner]
 ) -> Iterable[AnyEntry]:
     """Entries without names; words and letters go too, as long as the neck was theirs."""
     theirs = {one.name for one in named}
@@ -126,7 +126,7 @@ def cleaned_of(
     entries: Iterable[AnyEntry],
 ) -> tuple[AnyEntry, ...]:
     """Entries that come after a journal, without the owners that were taken out of it elsewhere."""
-    named = [Named(name) for name in sorted(_whole_names(neck, before, marks))]
+    named = [NamedOwner(name) for name in sorted(_whole_names(neck, before, marks))]
     return tuple(_cleaned(neck, entries, named)) if named else tuple(entries)
 
 

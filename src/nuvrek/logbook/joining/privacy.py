@@ -16,7 +16,7 @@ from nuvrek.logbook.joining.gone import record
 from nuvrek.logbook.joining.journals import digests
 from nuvrek.logbook.joining.merging import necks_of
 from nuvrek.logbook.joining.scrubbing import (
-    Named,
+    NamedOwner,
     doubtful,
     holds,
     nameless,
@@ -123,7 +123,7 @@ def _out_of_reach(path: Path) -> list[str]:
 def _remove_from(book: Logbook, name: str, photos: bool, at: str) -> tuple[int, int, list[Saying]]:
     others = tuple(sorted(set(_every_owner(book)) - {name}))
     cleaneds = [
-        _cleaned(book, row.id, row.neck, Named(name, others), photos)
+        _cleaned(book, row.id, row.neck, NamedOwner(name, others), photos)
         for row in book.necks()
         if name in owners_of(row.neck, book.journal(row.id).entries)
     ]
@@ -137,7 +137,7 @@ def _remove_from(book: Logbook, name: str, photos: bool, at: str) -> tuple[int, 
     return (
         len(cleaneds),
         sum(cleaned.photos for cleaned in cleaneds),
-        _doubts(cleaneds, Named(name)),
+        _doubts(cleaneds, NamedOwner(name)),
     )
 
 
@@ -147,7 +147,7 @@ def _every_owner(book: Logbook) -> set[str]:
 
 
 def _cleaned(
-    book: Logbook, number: int, neck: NeckDescription, named: Named, photos: bool
+    book: Logbook, number: int, neck: NeckDescription, named: NamedOwner, photos: bool
 ) -> _Cleaned:
     patience.ask()
     journal = book.journal(number)
@@ -174,7 +174,7 @@ def _write(db: sqlite3.Connection, cleaned: _Cleaned) -> None:
     record(db, [(cleaned.stand.uid, was, stays) for was, stays in cleaned.marks.items()])
 
 
-def _doubts(cleaneds: list[_Cleaned], named: Named) -> list[Saying]:
+def _doubts(cleaneds: list[_Cleaned], named: NamedOwner) -> list[Saying]:
     """Necks in whose words a part of the name stands that is a word of the bench as well."""
     numbers = [str(cleaned.stand.neck) for cleaned in cleaneds if cleaned.doubtful]
     if not numbers:

@@ -71,14 +71,14 @@ _LINE, _WORDS = 200, 4000
 Said = Callable[[str], str]
 
 
-class Named(Struct, frozen=True):
+class NamedOwner(Struct, frozen=True):
     """Whom to look for: the full name, and the other owners, whose names stay."""
 
     name: str
     others: tuple[str, ...] = ()
 
 
-def saying(named: Named) -> Said:
+def saying(named: NamedOwner) -> Said:
     """What makes of a text the same without the name."""
     words = named.name.split()
     alone = [word for word in words if _tells(word)] if len(words) > 1 else []
@@ -103,7 +103,7 @@ def saying(named: Named) -> Said:
     return said
 
 
-def doubtful(named: Named) -> tuple[str, ...]:
+def doubtful(named: NamedOwner) -> tuple[str, ...]:
     """The parts of a name that are not looked for by themselves: too short, or words of the
     bench.
     """
@@ -121,7 +121,7 @@ def _whole(name: str) -> str:
     return rf"(?<!\w){inside}(?=(?:['’]?s)?(?!\w))"
 
 
-def without(entry: AnyEntry, named: Named, photos: bool) -> AnyEntry:
+def without(entry: AnyEntry, named: NamedOwner, photos: bool) -> AnyEntry:
     """An entry of an owner's neck without their name and words; it stays what it was, where it
     was.
     """
@@ -139,7 +139,7 @@ def without(entry: AnyEntry, named: Named, photos: bool) -> AnyEntry:
     return renamed(entry, named)
 
 
-def renamed(entry: AnyEntry, named: Named) -> AnyEntry:
+def renamed(entry: AnyEntry, named: NamedOwner) -> AnyEntry:
     """An entry without a name; all other words of it stay."""
     if isinstance(entry, Describe):
         return structs.replace(entry, neck=nameless(entry.neck, named))
@@ -147,7 +147,7 @@ def renamed(entry: AnyEntry, named: Named) -> AnyEntry:
     return clean
 
 
-def nameless(neck: NeckDescription, named: Named) -> NeckDescription:
+def nameless(neck: NeckDescription, named: NamedOwner) -> NeckDescription:
     """A description without its owner and their name in its words."""
     owner = "" if same_name(neck.owner, named.name) else neck.owner
     clean: NeckDescription = _scrubbed(neck, saying(named))

@@ -14,7 +14,7 @@ from nuvrek import meaning
 from nuvrek.meaning import Saying, Word, means
 from nuvrek.neck.crown import cap_area_mm2, crown_radius_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.planning.crowns.crowning import Crown, crown_after, file_for, levels_left
+from nuvrek.planning.crowns.crowning import FlattenedCrown, crown_after, file_for, levels_left
 from nuvrek.readings.entries import Size
 from nuvrek.readings.journal import NeckState
 from nuvrek.units import Unit, format_length
@@ -28,18 +28,18 @@ class Recrown:
     fret has in it.
     """
 
-    crowns: tuple[Crown, ...]
+    crowns: tuple[FlattenedCrown, ...]
     file: Word
     left: int
     measured: bool
 
     @property
-    def due(self) -> tuple[Crown, ...]:
+    def due(self) -> tuple[FlattenedCrown, ...]:
         """Frets a crowning file goes over."""
         return tuple(crown for crown in self.crowns if crown.says == "crown")
 
     @property
-    def stuck(self) -> tuple[Crown, ...]:
+    def stuck(self) -> tuple[FlattenedCrown, ...]:
         """Frets no crowning file can round again."""
         return tuple(crown for crown in self.crowns if crown.says in ("too wide", "too low"))
 
@@ -103,7 +103,7 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> Saying:
     return meaning.listed(sentences, by="sentences")
 
 
-def _share_gone(crown: Crown) -> float:
+def _share_gone(crown: FlattenedCrown) -> float:
     """How much of a crown's section the file took, percent."""
     before = crown.height_mm + crown.off_mm
     radius = crown_radius_mm(crown.width_mm, before)

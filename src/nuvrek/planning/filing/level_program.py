@@ -76,7 +76,7 @@ class NeckTops:
 
 
 @dataclass(frozen=True)
-class Terms:
+class LevelTerms:
     """What is agreed about a level.
 
     ``fall_away_mm`` at the last fret, growing evenly from ``fall_from`` (the joint if not said);
@@ -148,7 +148,7 @@ class LevelProgram:
     bounds: Sequence[tuple[float | None, float | None]]
 
 
-def program(neck_tops: NeckTops, terms: Terms) -> LevelProgram:
+def program(neck_tops: NeckTops, terms: LevelTerms) -> LevelProgram:
     """The levelling program; see ``level_all`` for what it says."""
     # Variables: six of the target and the rod, removals, grooves left, the thinnest crown.
     columns, n = neck_tops.columns, neck_tops.tops_mm.size
@@ -193,7 +193,7 @@ def program(neck_tops: NeckTops, terms: Terms) -> LevelProgram:
     return LevelProgram(cost, rows, limits, bounds)
 
 
-def _shaped(neck_tops: NeckTops, terms: Terms) -> Array:
+def _shaped(neck_tops: NeckTops, terms: LevelTerms) -> Array:
     """Tops with dip and fall-away added, so that the target is straight; (frets * 3,)."""
     drop = fall_away(neck_tops, terms.fall_away_mm, terms.fall_from)
     return np.asarray((neck_tops.tops_mm + (terms.dip_mm * neck_tops.bend + drop)[:, None]).ravel())
@@ -209,14 +209,14 @@ def _solved(linear: LevelProgram) -> OptimizeResult:
     )
 
 
-def level_all(neck_tops: NeckTops, terms: Terms | None = None) -> Removal:
+def level_all(neck_tops: NeckTops, terms: LevelTerms | None = None) -> Removal:
     """Least metal such that all tops lie on the target: straight, less the dip, less the fall-away.
 
     Minimises the sum of ``removal >= top - rho * bend - target`` (or the most taken off the
     thinnest fret) subject to ``top - target >= groove + touch`` and ``crown - removal >= least
     crown``.
     """
-    terms = terms or Terms()
+    terms = terms or LevelTerms()
     linear, n = program(neck_tops, terms), neck_tops.tops_mm.size
     found = _solved(linear)
     if found.x is None or found.status != 0:
@@ -233,7 +233,7 @@ def level_all(neck_tops: NeckTops, terms: Terms | None = None) -> Removal:
     )
 
 
-def _level_short(neck_tops: NeckTops, terms: Terms, linear: LevelProgram) -> Removal:
+def _level_short(neck_tops: NeckTops, terms: LevelTerms, linear: LevelProgram) -> Removal:
     """The levelling that lacks the least metal, naming the frets that lack it."""
     n = neck_tops.tops_mm.size
     size = len(linear.cost)
@@ -265,7 +265,7 @@ def _named(missing: Array) -> tuple[tuple[int, float], ...]:
     return tuple((fret + 1, float(mm)) for fret, mm in enumerate(worst) if mm > 1e-6)
 
 
-def what_would_do(neck_tops: NeckTops, terms: Terms, removal: Removal) -> tuple[str, ...]:
+def what_would_do(neck_tops: NeckTops, terms: LevelTerms, removal: Removal) -> tuple[str, ...]:
     """What would make a level possible that lacks metal: ``lower``, ``grooves``, ``touch``,
     ``replace`` or ``refret``.
     """
@@ -285,7 +285,7 @@ def what_would_do(neck_tops: NeckTops, terms: Terms, removal: Removal) -> tuple[
     return tuple(found)
 
 
-def metal_of(neck_tops: NeckTops, terms: Terms, tops_mm: Array) -> float:
+def metal_of(neck_tops: NeckTops, terms: LevelTerms, tops_mm: Array) -> float:
     """Metal a level of every top takes off such tops (frets, 3), crowns and grooves left out of it;
     nan where unsolved.
 

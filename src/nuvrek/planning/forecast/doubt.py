@@ -21,7 +21,7 @@ from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Costed, Doubt
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import Terms, metal_of
+from nuvrek.planning.filing.level_program import LevelTerms, metal_of
 from nuvrek.planning.filing.spot_program import NO_ROCKER_TELLS_MM, rocks_mm
 from nuvrek.planning.rod.relief import relief_row, wanted_relief
 from nuvrek.readings.stations import prompt
@@ -136,7 +136,7 @@ def _more_metal(case: Case, drawn: Array) -> float:
     (the least metal is a convex function of the heights).
     """
     rows, constants = case.measurer.heights("tops", "slack")
-    terms = Terms()
+    terms = LevelTerms()
     tops = np.tensordot(drawn[:LEVELLED], rows[1:], axes=(1, 2)) + constants[1:]
     mean = np.tensordot(rows[1:], case.neck_map.solution.z, axes=(2, 0)) + constants[1:]
     found = [metal_of(case.neck_tops, terms, top) for top in tops]

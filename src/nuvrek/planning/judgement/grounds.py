@@ -23,7 +23,7 @@ from nuvrek.planning.case.course import Leg
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.crowns.crowning import LAND_MM
-from nuvrek.planning.rod.relief import Wanted, wanted_relief
+from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.planning.ways.filing_words import few_frets
 from nuvrek.readings.entries import StringGap, WayKind
 from nuvrek.readings.told.new_wire import new_tops_of
@@ -161,7 +161,7 @@ class Grounds:
     # --- relief -------------------------------------------------------------
 
     @cached_property
-    def relief(self) -> Wanted | None:
+    def relief(self) -> WantedRelief | None:
         """The relief at pitch against what is wanted."""
         return wanted_relief(self.case.neck_map)
 

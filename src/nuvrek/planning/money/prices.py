@@ -46,14 +46,14 @@ class PriceList(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     paper: Amount = NOTHING
 
 
-class Item(Struct, frozen=True):
+class PriceLine(Struct, frozen=True):
     """One line of a price."""
 
     words: Saying
     amount: Amount
 
 
-class Job(Struct, frozen=True):
+class PricedWay(Struct, frozen=True):
     """One way to be priced. ``minutes`` are least, likely and most at the bench, ``wire`` what its
     wire costs, ``filed`` whether paper is used and strings go on anew.
     """
@@ -73,7 +73,7 @@ class Price(Struct, frozen=True):
     prices stand over the likely hours of the same work (minus: under). None where not known.
     """
 
-    items: tuple[Item, ...]
+    items: tuple[PriceLine, ...]
     tax: Amount
     total: Amount | None
     between: tuple[Amount, Amount] | None
@@ -107,7 +107,7 @@ SURCHARGES: dict[str, Saying] = {
 }
 
 
-def price_of(prices: PriceList, jobs: Sequence[Job], neck: NeckDescription) -> Price:
+def price_of(prices: PriceList, jobs: Sequence[PricedWay], neck: NeckDescription) -> Price:
     """The price of ways done one after the other; surcharges and materials are charged once."""
     hours = [_by_hours(prices, job.minutes) for job in jobs]
     by_hours = None
@@ -119,7 +119,7 @@ def price_of(prices: PriceList, jobs: Sequence[Job], neck: NeckDescription) -> P
             (), NOTHING, None, between=None, by_hours=by_hours, gain=None, currency=prices.currency
         )
     work = [
-        Item(job.title, rounded(f, prices.currency) if f is not None else (h or _NO_HOURS)[1])
+        PriceLine(job.title, rounded(f, prices.currency) if f is not None else (h or _NO_HOURS)[1])
         for job, f, h in zip(jobs, fixed, hours, strict=True)
     ]
     more = (*_surcharges(prices, neck, jobs), *_materials(prices, jobs))
@@ -183,20 +183,22 @@ def _by_hours(
     return low, likely, high
 
 
-def _surcharges(prices: PriceList, neck: NeckDescription, jobs: Sequence[Job]) -> list[Item]:
+def _surcharges(
+    prices: PriceList, neck: NeckDescription, jobs: Sequence[PricedWay]
+) -> list[PriceLine]:
     if not any(job.filed for job in jobs):
         return []
     items = []
     if neck.bound and prices.bound:
-        items.append(Item(SURCHARGES["bound"], rounded(prices.bound, prices.currency)))
+        items.append(PriceLine(SURCHARGES["bound"], rounded(prices.bound, prices.currency)))
     if neck.lacquered and prices.lacquered:
-        items.append(Item(SURCHARGES["lacquered"], rounded(prices.lacquered, prices.currency)))
+        items.append(PriceLine(SURCHARGES["lacquered"], rounded(prices.lacquered, prices.currency)))
     if neck.end_radius_mm not in (None, neck.radius_mm) and prices.compound:
-        items.append(Item(SURCHARGES["compound"], rounded(prices.compound, prices.currency)))
+        items.append(PriceLine(SURCHARGES["compound"], rounded(prices.compound, prices.currency)))
     more = max(neck.strings - USUAL_STRINGS, 0)
     if more and prices.extra_string:
         items.append(
-            Item(
+            PriceLine(
                 means("metal.more-strings", more=more),
                 rounded(more * prices.extra_string, prices.currency),
             )
@@ -204,13 +206,13 @@ def _surcharges(prices: PriceList, neck: NeckDescription, jobs: Sequence[Job]) -
     return items
 
 
-def _materials(prices: PriceList, jobs: Sequence[Job]) -> list[Item]:
+def _materials(prices: PriceList, jobs: Sequence[PricedWay]) -> list[PriceLine]:
     found = [(Word("fret wire"), sum((job.wire for job in jobs), NOTHING))]
     if any(job.filed for job in jobs):
         found += [(Word("set of strings"), prices.strings), (Word("sandpaper"), prices.paper)]
     if any(job.new_nut for job in jobs):
         found.append((Word("new nut"), prices.nut))
-    return [Item(what, rounded(amount, prices.currency)) for what, amount in found if amount]
+    return [PriceLine(what, rounded(amount, prices.currency)) for what, amount in found if amount]
 
 
 def as_table(prices: PriceList) -> Mapping[str, str]:

@@ -18,7 +18,7 @@ from nuvrek.neck.board import LANE_ACROSS, LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.neck.wire import Wire
-from nuvrek.planning.filing.level_program import Removal, Terms, level_all
+from nuvrek.planning.filing.level_program import LevelTerms, Removal, level_all
 from nuvrek.planning.filing.tops import neck_tops_of
 from nuvrek.planning.refret.set_up import SetUp, set_up_after
 from nuvrek.planning.refret.truing import (
@@ -197,7 +197,7 @@ def _root(neck_map: HeightMap) -> Array:
 
 
 def new_tops(
-    neck_map: HeightMap, terms: NewWire, wire: Wire, frets: tuple[int, ...], level: Terms
+    neck_map: HeightMap, terms: NewWire, wire: Wire, frets: tuple[int, ...], level: LevelTerms
 ) -> NewTops:
     """New wire as agreed. Raises ValueError where the board's readings contradict each other."""
     neck, likely = neck_map.neck, CLEANED_MM
@@ -228,7 +228,7 @@ def new_tops(
 
 
 def _first_level(
-    neck_map: HeightMap, rise: Array, crown: Array, new: NDArray[np.bool_], terms: Terms
+    neck_map: HeightMap, rise: Array, crown: Array, new: NDArray[np.bool_], terms: LevelTerms
 ) -> Removal:
     """A level of the new tops, on a fitting as it usually comes out."""
     tops = neck_tops_of(neck_map)

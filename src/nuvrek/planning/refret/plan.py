@@ -29,7 +29,7 @@ from nuvrek.planning.refret.new_tops import NewTops, new_tops, plan_truing, usua
 from nuvrek.planning.refret.reasons import Reason, reasons_for
 from nuvrek.planning.refret.slots import Slot, SlotSays, most_extra_mm, slot_for
 from nuvrek.planning.refret.truing import Board, TrueTo, Truing, columns, standing_mm
-from nuvrek.planning.refret.wire_choice import FIRST_LEVEL_MM, Choice, Wanted, ranked
+from nuvrek.planning.refret.wire_choice import FIRST_LEVEL_MM, Choice, WantedWire, ranked
 from nuvrek.planning.ways.new_wire import level_terms
 from nuvrek.planning.wear import Wear
 from nuvrek.readings.entries import FretWork, NewWire, Size
@@ -298,7 +298,7 @@ def _wanted(
     read: BoardRead,
     cut: Sequence[Piece],
     first_level_mm: float,
-) -> Wanted:
+) -> WantedWire:
     neck, tops = case.neck, case.neck_tops
     partial = len(frets) < neck.frets
     old = [fret for fret in range(1, neck.frets + 1) if fret not in frets]
@@ -307,7 +307,7 @@ def _wanted(
     wanted = max(neck.wire_height_mm - first_level_mm, tops.least_crown_mm + WANTED_OVER_MM)
     if terms.wire is not None:
         wanted = terms.wire.crown_mm - first_level_mm
-    return Wanted(
+    return WantedWire(
         crown_mm=wanted,
         old_width_mm=float(np.median([*widths.values()])) if widths else neck.wire_width_mm,
         old_crown_mm=float(np.median(crown)),

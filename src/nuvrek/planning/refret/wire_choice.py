@@ -25,7 +25,7 @@ AS_WANTED_MM = 0.05
 
 
 @dataclass(frozen=True)
-class Wanted:
+class WantedWire:
     """What the wire is chosen for: the crown wanted after the first level, the old wire, the least
     crown kept; the slots by width and depth read (from fret 1, None where not read); frets to be
     done and the wire they need, ``partial``: the rest stays.
@@ -70,7 +70,7 @@ class Choice:
         return not self.why_not
 
 
-def slots_of(wire: Wire, wanted: Wanted) -> tuple[tuple[Slot, ...], tuple[str, ...]]:
+def slots_of(wire: Wire, wanted: WantedWire) -> tuple[tuple[Slot, ...], tuple[str, ...]]:
     """The slots of the frets to be done against this wire's tang, and what no tang can hold."""
     slots, faults = [], []
     for fret in wanted.frets:
@@ -82,7 +82,7 @@ def slots_of(wire: Wire, wanted: Wanted) -> tuple[tuple[Slot, ...], tuple[str, .
     return tuple(slots), tuple(faults)
 
 
-def ranked(wires: Sequence[Wire], wanted: Wanted) -> tuple[Choice, ...]:
+def ranked(wires: Sequence[Wire], wanted: WantedWire) -> tuple[Choice, ...]:
     """All wires, the best first: those that fit before those that don't, then by how near the crown
     comes, slots that need no work, years.
     """
@@ -90,7 +90,7 @@ def ranked(wires: Sequence[Wire], wanted: Wanted) -> tuple[Choice, ...]:
     return tuple(sorted(choices, key=lambda choice: _order(choice, wanted)))
 
 
-def _order(choice: Choice, wanted: Wanted) -> tuple[float, ...]:
+def _order(choice: Choice, wanted: WantedWire) -> tuple[float, ...]:
     off = abs(choice.crown_mm - wanted.crown_mm)
     work = 0.01 * (len(choice.loose) + len(choice.tight)) + 0.005 * len(choice.shallow)
     marks = 0.0 if choice.covers else 0.08
@@ -99,7 +99,7 @@ def _order(choice: Choice, wanted: Wanted) -> tuple[float, ...]:
     return float(not choice.fits), off + work + marks + bought + milled, -choice.years
 
 
-def _choice(wire: Wire, wanted: Wanted) -> Choice:
+def _choice(wire: Wire, wanted: WantedWire) -> Choice:
     slots, faults = slots_of(wire, wanted)
     loose = tuple(slot.fret for slot in slots if slot.says == "loose")
     tight = tuple(slot.fret for slot in slots if slot.says == "tight")
@@ -135,7 +135,7 @@ def _choice(wire: Wire, wanted: Wanted) -> Choice:
     )
 
 
-def _beside_old(wire: Wire, wanted: Wanted) -> tuple[float, float, list[Saying], list[Saying]]:
+def _beside_old(wire: Wire, wanted: WantedWire) -> tuple[float, float, list[Saying], list[Saying]]:
     """New wire beside old: its crown once levelled to the rest, what is milled off its width, what
     rules it out, what is to be known.
     """

@@ -19,7 +19,7 @@ from nuvrek.estimate.model.shifts import (
 )
 from nuvrek.meaning import Meaning, Saying, listed, means
 from nuvrek.neck.description import LANE_WORDS, Lane, NeckDescription
-from nuvrek.planning.rod.relief import Wanted, wanted_relief
+from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.readings.entries import Side
 from nuvrek.readings.told.observed import rod_feel
 from nuvrek.readings.told.rod_answers import backwards
@@ -134,7 +134,9 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     )
 
 
-def _reckon(neck_map: HeightMap, sides: tuple[Wanted, ...], late: tuple[float, float]) -> _Reckoned:
+def _reckon(
+    neck_map: HeightMap, sides: tuple[WantedRelief, ...], late: tuple[float, float]
+) -> _Reckoned:
     # A rod that hardly answers would ask for turns without end; stop rules deal with it, not this.
     sign = -1.0 if backwards(neck_map.neck_state) else 1.0
     per_turn = sign * max(sign * neck_map.rod_mm_per_turn, 0.05)
@@ -176,7 +178,7 @@ def _within_bounds(answer: Array, excess: Array, right: NDArray[np.bool_]) -> Ar
     return np.asarray(every[int(np.argmin(cost))])
 
 
-def _chance_gained(sides: tuple[Wanted, ...], reckoned: _Reckoned) -> float:
+def _chance_gained(sides: tuple[WantedRelief, ...], reckoned: _Reckoned) -> float:
     """How much the move raises the chance of ending near the target, over the sides."""
     after = zip(sides, reckoned.excess_mm, reckoned.change_mm, reckoned.doubt_mm, strict=True)
     return sum(
@@ -184,7 +186,7 @@ def _chance_gained(sides: tuple[Wanted, ...], reckoned: _Reckoned) -> float:
     )
 
 
-def _forecasts(sides: tuple[Wanted, ...], reckoned: _Reckoned) -> tuple[Forecast, ...]:
+def _forecasts(sides: tuple[WantedRelief, ...], reckoned: _Reckoned) -> tuple[Forecast, ...]:
     change, creep = reckoned.change_mm, reckoned.creep_mm
     return tuple(
         Forecast(
@@ -199,7 +201,7 @@ def _forecasts(sides: tuple[Wanted, ...], reckoned: _Reckoned) -> tuple[Forecast
     )
 
 
-def _sides(neck_map: HeightMap) -> tuple[Wanted, ...]:
+def _sides(neck_map: HeightMap) -> tuple[WantedRelief, ...]:
     """The reliefs the rod is to bring right: the mean of both sides, or each side by itself with
     twin rods apart.
     """
@@ -272,7 +274,9 @@ def _days_between(before: str, after: str) -> float:
         return 0.0
 
 
-def _doubt_after(neck_map: HeightMap, side: Wanted, moved_mm: float, per_turn_mm: float) -> float:
+def _doubt_after(
+    neck_map: HeightMap, side: WantedRelief, moved_mm: float, per_turn_mm: float
+) -> float:
     """Doubt of the reading straight after the move: of the relief now, the rod's answer, its
     sticking and play.
     """
@@ -285,7 +289,7 @@ def _doubt_after(neck_map: HeightMap, side: Wanted, moved_mm: float, per_turn_mm
     return float(np.sqrt(side.now.doubt_mm**2 + answer**2 + creep**2 + (NINE_IN_TEN * slip) ** 2))
 
 
-def _gained(excess_mm: float, move_mm: float, side: Wanted, doubt_after_mm: float) -> float:
+def _gained(excess_mm: float, move_mm: float, side: WantedRelief, doubt_after_mm: float) -> float:
     """How much the move raises the chance of ending near the target."""
     return _near(excess_mm - move_mm, doubt_after_mm) - _near(excess_mm, side.now.doubt_mm)
 

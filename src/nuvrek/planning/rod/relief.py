@@ -25,7 +25,7 @@ OFF_TARGET_SURE = 0.8
 
 
 @dataclass(frozen=True, slots=True)
-class Wanted:
+class WantedRelief:
     """Relief at pitch over the sides that were measured, against what is wanted there. Doubts
     hold nine times in ten.
     """
@@ -57,7 +57,7 @@ class Wanted:
 
 def wanted_relief(
     neck_map: HeightMap, sides: tuple[Lane, ...] = ("bass", "treble")
-) -> Wanted | None:
+) -> WantedRelief | None:
     """Mean relief at pitch over those of ``sides`` that were measured, and what is wanted; None
     if none was.
     """
@@ -74,7 +74,7 @@ def wanted_relief(
         measured.mm,
         NINE_IN_TEN * measured.sd_mm,
     )
-    return Wanted(relief, target, neck_map.neck.relief_margin_mm)
+    return WantedRelief(relief, target, neck_map.neck.relief_margin_mm)
 
 
 def relief_row(neck_map: HeightMap) -> NDArray[np.float64]:

@@ -10,7 +10,7 @@ from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.meaning import Saying, means
-from nuvrek.planning.rod.relief import Wanted, wanted_relief
+from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
 from nuvrek.readings.told.observed import rod_feel, rod_kind_tried
 from nuvrek.readings.told.rod_answers import answers, backwards, went_other_way
@@ -208,7 +208,7 @@ def _slack_back_bow(neck_map: HeightMap, feel: str | None) -> bool:
     return _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE
 
 
-def _bowed_back(wanted: Wanted) -> float:
+def _bowed_back(wanted: WantedRelief) -> float:
     """How sure it is that the neck stands up in the middle."""
     return float(ndtr(-wanted.now.mm / max(wanted.now.doubt_mm / NINE_IN_TEN, 1e-6)))
 

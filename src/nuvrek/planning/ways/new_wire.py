@@ -20,7 +20,7 @@ from nuvrek.neck.wire import Wire
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import Terms
+from nuvrek.planning.filing.level_program import LevelTerms
 from nuvrek.planning.refret.grip import GripPlan, plan_grips, wedges_of
 from nuvrek.planning.refret.new_tops import NewTops, new_tops, usual_wire
 from nuvrek.planning.refret.reasons import (
@@ -152,7 +152,7 @@ def _draft(
     )
 
 
-def level_terms(case: Case) -> Terms:
+def level_terms(case: Case) -> LevelTerms:
     """How the new tops are levelled: without a rod the slack tops get the dip from which the
     strings make the relief that is wanted.
     """

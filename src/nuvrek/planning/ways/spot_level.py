@@ -13,7 +13,7 @@ from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import NeckTops, Terms
+from nuvrek.planning.filing.level_program import LevelTerms, NeckTops
 from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.filing.spot_program import spot_level as least_metal
 from nuvrek.planning.ways.filing_words import metal_words, not_read_words, seat_first_words
@@ -59,7 +59,7 @@ def spot_level(weighing: Weighing) -> Draft:
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(fret) + 1 for fret in np.flatnonzero(filed))
     why: list[Saying] = metal_words(
-        case, case.neck_tops, Terms(untouched=agreed.untouched), removal
+        case, case.neck_tops, LevelTerms(untouched=agreed.untouched), removal
     )
     if not frets:
         if case.tops_known:

@@ -76,7 +76,7 @@ def _(action: do.Leaf, living: LivingNeck) -> Felt:
 
 
 @_felt.register
-def _(action: do.Edge, living: LivingNeck) -> Felt:
+def _(action: do.LayEdge, living: LivingNeck) -> Felt:
     if action.high - action.low < 2:
         raise NotNow(means("practice.edge-must-reach-over-three"))
     seen = tools.edge(
@@ -138,7 +138,7 @@ def _(action: do.Caliper, living: LivingNeck) -> Felt:
 
 
 @_felt.register
-def _(action: do.Rule, living: LivingNeck) -> Felt:
+def _(action: do.HoldRule, living: LivingNeck) -> Felt:
     _strung(living, means("practice.string-not-taut-hangs-anywhere"))
     mm = tools.rule_mm(living, action.side, action.fret)
     return Felt("rule", means("practice.rule-stands-fret-beside-string"), seen=mm)
@@ -183,7 +183,7 @@ def _(action: do.FeelKey, living: LivingNeck) -> Felt:
 
 
 @_felt.register
-def _(action: do.Air, living: LivingNeck) -> Felt:
+def _(action: do.ReadAir, living: LivingNeck) -> Felt:
     return Felt("air", means("practice.21-degrees-48-percent"), 48.0)
 
 
@@ -251,7 +251,7 @@ def _(action: do.Wait, living: LivingNeck) -> Felt:
 
 
 @_felt.register
-def _(action: do.Mark, living: LivingNeck) -> Felt:
+def _(action: do.InkTops, living: LivingNeck) -> Felt:
     living.ink[1:] = ~living.out[1:, None]
     return Felt("inked", means("practice.every-top-marked"), seen=living.ink.copy())
 
@@ -294,7 +294,7 @@ def _(action: do.Block, living: LivingNeck) -> Felt:
 
 
 @_felt.register
-def _(action: do.Crown, living: LivingNeck) -> Felt:
+def _(action: do.CrownTops, living: LivingNeck) -> Felt:
     _there(living, *action.frets)
     working.crown(living, action.frets)
     return Felt("crowned", means("practice.tops-round", number=len(action.frets)))
@@ -344,7 +344,7 @@ def _(action: do.Tape, living: LivingNeck) -> Felt:
 
 
 @_felt.register
-def _(action: do.Pull, living: LivingNeck) -> Felt:
+def _(action: do.PullFrets, living: LivingNeck) -> Felt:
     _slack(living)
     _there(living, *action.frets)
     working.pull(living, action.frets)

@@ -102,7 +102,7 @@ def spot(desk: Desk, frets: Iterable[int], lanes: Sequence[Lane] = LANES) -> Non
             touched.add(fret)
             desk.do(do.FileFret(fret=fret, where=lane, strokes=3))
     if touched:
-        desk.do(do.Crown(frets=tuple(sorted(touched))))
+        desk.do(do.CrownTops(frets=tuple(sorted(touched))))
 
 
 def level(
@@ -110,13 +110,13 @@ def level(
 ) -> None:
     """A block over some frets, strokes by its own weight; then those touched are crowned."""
     let_down(desk)
-    desk.do(do.Mark())
+    desk.do(do.InkTops())
     desk.do(do.Block(low=low, high=high, strokes=strokes, length_mm=length_mm))
     if crown:
         ink = desk.neck.ink
         touched = tuple(f for f in range(max(low, 1), high + 1) if not ink[f].all())
         if touched:
-            desk.do(do.Crown(frets=touched))
+            desk.do(do.CrownTops(frets=touched))
 
 
 def relief(desk: Desk, lane: Lane = "bass", hold: int = 1, press: int = 0) -> float:
@@ -155,7 +155,7 @@ def heights(desk: Desk) -> None:
     neck = desk.neck.neck
     for side in SIDES:
         wanted = (neck.height_low_mm if side == "bass" else neck.height_high_mm) or 0.0
-        seen = desk.do(do.Rule(side=side)).seen
+        seen = desk.do(do.HoldRule(side=side)).seen
         if isinstance(seen, float) and abs(seen - wanted) > 0.1:
             # A saddle moves a string over 12 by half of what it is moved.
             desk.do(do.Saddle(side=side, mm=2.0 * (wanted - seen)))

@@ -10,7 +10,7 @@ from msgspec import structs
 from numpy.random import Generator
 
 from nuvrek.meaning import Refusal, Saying, listed, means, written
-from nuvrek.practice.at_work.actions import Block, Crown, FileFret, RoundEnd
+from nuvrek.practice.at_work.actions import Block, CrownTops, FileFret, RoundEnd
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.forms.form import Form, Judged
 from nuvrek.practice.lessons.plain_neck import as_wanted, plain_neck
@@ -171,7 +171,7 @@ def _judge_home_made(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[Any
     end, began = account(desk), account(desk.fresh())
     won = began.unclean - end.unclean
     share = 1.0 if not end.unclean else max(won, 0) / max(began.unclean, 1)
-    filed = any(isinstance(a, Block | FileFret | Crown | RoundEnd) for a in desk.actions)
+    filed = any(isinstance(a, Block | FileFret | CrownTops | RoundEnd) for a in desk.actions)
     words = [
         means(
             "practice.notes-ring-clean-before-were",

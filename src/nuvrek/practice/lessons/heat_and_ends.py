@@ -6,7 +6,7 @@ from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
-from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.lesson import Lesson, TrapCost
 from nuvrek.practice.lessons.plain_neck import WANTED_MM, plain_neck
 from nuvrek.readings.entries import SIDES
 from nuvrek.simulator.living.neck import LivingNeck
@@ -75,7 +75,7 @@ LESSONS = (
         make=_heat_neck,
         well=_heat_well,
         trap=_heat_trap,
-        costs=(Cost("relief", 0.1),),
+        costs=(TrapCost("relief", 0.1),),
         aims=("notes", "heights", "relief"),
         later=True,
         most_metal_mm=0.0,
@@ -90,7 +90,7 @@ LESSONS = (
         make=_ends_neck,
         well=_ends_well,
         trap=_ends_trap,
-        costs=(Cost("notes", 20),),
+        costs=(TrapCost("notes", 20),),
         aims=("notes", "heights", "smooth"),
         most_metal_mm=0.0,
     ),

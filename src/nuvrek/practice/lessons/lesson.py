@@ -35,7 +35,7 @@ CostIn = Literal["metal", "notes", "minutes", "wood", "relief", "crown", "parts"
 
 
 @dataclass(frozen=True)
-class Cost:
+class TrapCost:
     """What a trap costs more than the good way: so much of something at the least."""
 
     of: CostIn
@@ -91,7 +91,7 @@ class Lesson:
     make: Callable[[], LivingNeck]
     well: Callable[[Desk], None]
     trap: Callable[[Desk], None]
-    costs: tuple[Cost, ...]
+    costs: tuple[TrapCost, ...]
     aims: tuple[Aim, ...] = ("notes", "heights", "seated", "round")
     most_metal_mm: float | None = None
     later: bool = False

@@ -6,7 +6,7 @@ from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
-from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.lesson import Lesson, TrapCost
 from nuvrek.practice.lessons.plain_neck import WANTED_MM, as_wanted, plain_neck
 from nuvrek.simulator.living.neck import LivingNeck
 from nuvrek.simulator.rods import MadeRod
@@ -55,12 +55,12 @@ def _one_way_well(desk: Desk) -> None:
         return
     # The pull of the strings makes the relief: slack, the tops are levelled straight.
     skills.let_down(desk)
-    desk.do(do.Mark())
+    desk.do(do.InkTops())
     for _ in range(20):
         desk.do(do.Block(low=1, high=17, strokes=15, length_mm=300.0))
-        if desk.do(do.Edge(lane="middle", low=1, high=16)).key == "no light":
+        if desk.do(do.LayEdge(lane="middle", low=1, high=16)).key == "no light":
             break
-    desk.do(do.Crown(frets=tuple(range(1, 18))))
+    desk.do(do.CrownTops(frets=tuple(range(1, 18))))
     skills.finish(desk)
 
 
@@ -155,7 +155,7 @@ LESSONS = (
         make=_off_pitch_neck,
         well=_off_pitch_well,
         trap=_off_pitch_trap,
-        costs=(Cost("relief", 0.1),),
+        costs=(TrapCost("relief", 0.1),),
         aims=("notes", "heights", "relief"),
         most_metal_mm=0.0,
     ),
@@ -170,7 +170,7 @@ LESSONS = (
         make=_one_way_neck,
         well=_one_way_well,
         trap=_one_way_trap,
-        costs=(Cost("notes", 3), Cost("relief", 0.08)),
+        costs=(TrapCost("notes", 3), TrapCost("relief", 0.08)),
         most_metal_mm=2.4,
     ),
     Lesson(
@@ -184,7 +184,7 @@ LESSONS = (
         make=_unknown_neck,
         well=_unknown_well,
         trap=_unknown_trap,
-        costs=(Cost("metal", 1.5),),
+        costs=(TrapCost("metal", 1.5),),
         aims=("notes", "heights", "relief"),
         most_metal_mm=0.0,
     ),
@@ -199,7 +199,7 @@ LESSONS = (
         make=_twin_neck,
         well=_twin_well,
         trap=_twin_trap,
-        costs=(Cost("relief", 0.1),),
+        costs=(TrapCost("relief", 0.1),),
         aims=("notes", "heights", "relief"),
         most_metal_mm=0.0,
     ),
@@ -214,7 +214,7 @@ LESSONS = (
         make=_chewed_neck,
         well=_chewed_well,
         trap=_chewed_trap,
-        costs=(Cost("relief", 0.1),),
+        costs=(TrapCost("relief", 0.1),),
         aims=("notes", "heights", "relief"),
         most_metal_mm=0.0,
         later=True,

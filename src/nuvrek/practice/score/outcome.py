@@ -43,7 +43,7 @@ FEW_DAYS, WEEKS_DAYS, DAY_MM = 3.0, 80.0, 0.2
 
 
 @dataclass(frozen=True)
-class Outcome:
+class PlayOutcome:
     """How it went. ``held`` counts tops at whose place the map's range holds, None without a map;
     ``first_right`` is None where nothing was done; ``takes_weeks``: heat was one of the right ways.
     ``replaced_mm``: what could still have been used of wire that was pulled, low and worn frets
@@ -176,7 +176,7 @@ def _counted(neck: NeckDescription, end: Account) -> tuple[float, float]:
     return low, high
 
 
-def outcome(desk: Desk, entries: Sequence[AnyEntry], neck_map: HeightMap | None) -> Outcome:
+def outcome(desk: Desk, entries: Sequence[AnyEntry], neck_map: HeightMap | None) -> PlayOutcome:
     """The score of a neck as it stands on its desk. ``neck_map`` is one's own map of it now."""
     fresh = desk.fresh()
     found = matters(fresh.neck)
@@ -189,7 +189,7 @@ def outcome(desk: Desk, entries: Sequence[AnyEntry], neck_map: HeightMap | None)
     spoilt = sorted(
         {int(fret) for fret in worn} | {matter.fret for matter in found if matter.of == "low"}
     )
-    return Outcome(
+    return PlayOutcome(
         end=end,
         before=account(fresh),
         least_mm=least_metal_mm(fresh.neck, _counted(fresh.neck.neck, end))

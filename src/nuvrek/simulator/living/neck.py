@@ -52,7 +52,7 @@ TAPE_MM = 0.13
 
 
 @dataclass(frozen=True)
-class Heated:
+class HeatTaken:
     """What one heat bent, mm, the share of it that stays, and when it was."""
 
     over_mm: float
@@ -103,7 +103,7 @@ class LivingNeck:
     springs_mm: Array = field(default_factory=lambda: np.zeros(0))
     sunk_mm: Array = field(default_factory=lambda: np.zeros(0))
     replaced_mm: Array = field(default_factory=lambda: np.zeros(0))
-    heats: tuple[Heated, ...] = ()
+    heats: tuple[HeatTaken, ...] = ()
     grip_mm: Array = field(default_factory=lambda: np.zeros(0))
     out: Flags = field(default_factory=lambda: np.zeros(0, dtype=bool))
     slot_mm: Array = field(default_factory=lambda: np.zeros(0))

@@ -34,7 +34,7 @@ PRESSED_MM = 0.10
 
 
 @dataclass(frozen=True)
-class Light:
+class LightSeen:
     """An edge as it lies: frets under it, light seen over each in mm (0: none to be seen), on which
     it lies, how far it tips; ``notch_hits`` are frets that a notch of another scale rides on.
     """
@@ -119,7 +119,7 @@ def edge(
     *,
     pressed: bool = False,
     notched_mm: float | None = None,
-) -> Light:
+) -> LightSeen:
     """An edge laid from one fret to another on the tops, or a notched one on the wood."""
     found = _lie(living, lane, first, last=last, on=on, notched_mm=notched_mm)
     gaps = found.gaps_mm
@@ -129,7 +129,7 @@ def edge(
     light = np.where(gaps < LIGHT_MM, 0.0, gaps)
     tips = 0.0 if pressed else found.tips_mm
     hits = _hits(living, first, last, notched_mm) if on == "wood" else ()
-    return Light(found.places, light, found.contacts, tips, hits)
+    return LightSeen(found.places, light, found.contacts, tips, hits)
 
 
 def _lie(

@@ -8,7 +8,7 @@ import numpy as np
 
 from nuvrek.readings.entries import Feel, Side
 from nuvrek.simulator.living.filing import LEAST_METAL_MM
-from nuvrek.simulator.living.neck import Heated, LivingNeck, lane_number
+from nuvrek.simulator.living.neck import HeatTaken, LivingNeck, lane_number
 
 Force = Literal["light", "firm", "hard"]
 Where = Literal["whole", "bass", "middle", "treble"]
@@ -117,7 +117,7 @@ def heat(living: LivingNeck, over_mm: float) -> None:
     bent = sum(heated.left_mm(living.minutes) for heated in living.heats)
     over = min(over_mm, max(MOST_HEAT_MM - bent, 0.0))
     if over > 0.0:
-        living.heats = (*living.heats, Heated(over, 0.85 if tight else 0.35, living.minutes))
+        living.heats = (*living.heats, HeatTaken(over, 0.85 if tight else 0.35, living.minutes))
 
 
 def pull(living: LivingNeck, frets: tuple[int, ...]) -> None:

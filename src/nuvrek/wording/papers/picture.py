@@ -8,7 +8,7 @@ import itertools
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry, dot_frets
-from nuvrek.exchange.paper import Drawing, Mark, Patch, Stroke
+from nuvrek.exchange.paper import Drawing, DrawnWord, Patch, Stroke
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -56,7 +56,7 @@ def draw_neck(neck: NeckDescription, picture: NeckPicture) -> Drawing:
     strokes = [_fret(geometry, fret, fret in marked) for fret in range(1, neck.frets + 1)]
     strokes.append(_across(geometry, 0, 0.9))
     marks = [
-        Mark(geometry.fret_x(fret), _BOARD_TOP - 1.5, str(fret), 7.0, fret in marked)
+        DrawnWord(geometry.fret_x(fret), _BOARD_TOP - 1.5, str(fret), 7.0, fret in marked)
         for fret in _numbered(neck.frets, marked)
     ]
     lines, said = _tops(geometry, neck, picture)
@@ -92,7 +92,7 @@ def _fret(geometry: SheetGeometry, fret: int, marked: bool) -> Stroke:
 
 def _tops(
     geometry: SheetGeometry, neck: NeckDescription, picture: NeckPicture
-) -> tuple[list[Stroke], list[Mark]]:
+) -> tuple[list[Stroke], list[DrawnWord]]:
     """The straight line an ideal neck would have, and this one's tops on either side."""
     if len(picture.tops_mm) != 3 or any(len(row) != neck.frets for row in picture.tops_mm):
         return [], []
@@ -108,4 +108,4 @@ def _tops(
         "thick: low strings' side, thin: high strings' side",
         times=times,
     )
-    return strokes, [Mark(WIDE_MM / 2, HIGH_MM - 1.0, words, 7.5)]
+    return strokes, [DrawnWord(WIDE_MM / 2, HIGH_MM - 1.0, words, 7.5)]

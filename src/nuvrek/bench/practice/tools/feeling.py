@@ -19,7 +19,7 @@ from nuvrek.readings.entries import (
     StringGap,
 )
 from nuvrek.readings.tool_kit import METRIC_LEAVES_MM
-from nuvrek.simulator.living.tools import Light
+from nuvrek.simulator.living.tools import LightSeen
 
 _UNDER: tuple[do.LeafUnder, ...] = ("string", "edge", "notched", "rocker")
 _UNDER_WORDS = {
@@ -169,7 +169,7 @@ class EdgeTool(Tool):
         super().__init__(pad)  # type: ignore[arg-type]
         self.kind = 0
         self.pressed = False
-        self.light: Light | None = None
+        self.light: LightSeen | None = None
 
     # The edges on this bench: on the tops, notched for the neck's scale, notched for another.
     @property
@@ -211,7 +211,7 @@ class EdgeTool(Tool):
 
     def action(self) -> do.AnyAction:
         p, notched = self.place, self._edges[self.kind][1]
-        return do.Edge(
+        return do.LayEdge(
             lane=p.lane,
             low=max(p.low, 1),
             high=p.high,
@@ -221,7 +221,7 @@ class EdgeTool(Tool):
         )
 
     def felt(self, action: do.AnyAction, felt: Felt) -> None:
-        self.light = felt.seen if isinstance(felt.seen, Light) else None
+        self.light = felt.seen if isinstance(felt.seen, LightSeen) else None
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         if self.light is None:

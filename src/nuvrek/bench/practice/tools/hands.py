@@ -288,16 +288,16 @@ class CrownTool(HandTool):
 
     def press(self, key: str) -> bool:
         if key == "*":
-            self.pad.carry_out(do.Mark())
+            self.pad.carry_out(do.InkTops())
         elif key == "/":
             frets = tuple(range(max(self.place.low, 1), self.place.high + 1))
-            self.pad.carry_out(do.Crown(frets=frets))
+            self.pad.carry_out(do.CrownTops(frets=frets))
         else:
             return False
         return True
 
     def action(self) -> do.AnyAction:
-        return do.Crown(frets=(self.place.fret,))
+        return do.CrownTops(frets=(self.place.fret,))
 
 
 class EndsTool(HandTool):
@@ -482,8 +482,8 @@ class WireTool(HandTool):
         p, amount = self.place, self.amount
         reach = tuple(range(max(p.low, 1), p.high + 1))
         made: tuple[do.AnyAction, ...] = (
-            do.Pull(frets=(p.fret,)),
-            do.Pull(frets=reach),
+            do.PullFrets(frets=(p.fret,)),
+            do.PullFrets(frets=reach),
             do.TrueWood(low=p.low, high=p.high, strokes=max(int(amount), 1)),
             do.Saw(mm=min(amount, 2.0)),
             do.Fit(height_mm=min(max(amount, 0.5), 2.5)),

@@ -52,7 +52,7 @@ def kept_of(action: do.AnyAction, felt: Felt, neck_state: NeckState) -> tuple[An
         case do.Block(low=low, high=high, where=where, strokes=strokes):
             frets = range(max(low, 1), high + 1)
             return (_filed(frets, where, strokes * BLOCK_STROKE_MM),)
-        case do.Pull(frets=frets):
+        case do.PullFrets(frets=frets):
             return (FretWork(stage="pull", frets=frets),)
         case do.Fit(height_mm=height):
             return (FretWork(stage="fit", frets=tuple(sorted(neck_state.out)), crown_mm=height),)

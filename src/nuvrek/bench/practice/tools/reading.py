@@ -138,7 +138,7 @@ class RuleTool(Tool):
         return True
 
     def action(self) -> do.AnyAction:
-        return do.Rule(side=self.place.side, fret=self.place.fret)
+        return do.HoldRule(side=self.place.side, fret=self.place.fret)
 
     def felt(self, action: do.AnyAction, felt: Felt) -> None:
         self.seen = felt.seen if isinstance(felt.seen, float) else None

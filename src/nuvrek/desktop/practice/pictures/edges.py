@@ -12,7 +12,7 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.desktop.practice.pictures.near import crown, wood
 from nuvrek.desktop.theme import LIGHT as DAYLIGHT
 from nuvrek.desktop.theme import Theme
-from nuvrek.simulator.living.tools import Light, Rocked
+from nuvrek.simulator.living.tools import LightSeen, Rocked
 from nuvrek.wording.speech import tr
 
 # Pixels a millimetre where a screen does not say; how much the glass enlarges; crowns in mm.
@@ -27,7 +27,7 @@ def edge(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad, px_mm: fl
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(c["board"])
     painter.drawRect(strip)
-    if not isinstance(seen, Light):
+    if not isinstance(seen, LightSeen):
         painter.setFont(theme.font(17))
         painter.setPen(c["muted"])
         words = tr("Enter lays it. The light is drawn as large as an eye sees it.")
@@ -41,7 +41,7 @@ def edge(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad, px_mm: fl
 
 
 def _against_the_light(
-    painter: QPainter, theme: Theme, strip: QRectF, pad: BenchPad, seen: Light, px_mm: float
+    painter: QPainter, theme: Theme, strip: QRectF, pad: BenchPad, seen: LightSeen, px_mm: float
 ) -> None:
     """Crowns as black shapes before a lit wall, the edge above them: light is what is between."""
     c = theme.colours
@@ -95,7 +95,7 @@ def _rocking(painter: QPainter, theme: Theme, strip: QRectF, edge_y: float) -> N
 
 
 def _under_the_glass(
-    painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad, seen: Light, px_mm: float
+    painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad, seen: LightSeen, px_mm: float
 ) -> None:
     """The fret the hand is at, enlarged."""
     c, px = theme.colours, px_mm * GLASS

@@ -28,7 +28,7 @@ from nuvrek.wording.speech import later, say, say_values, tr
 _TITLE = later("The owner")
 
 
-class OwnerRow(QWidget):
+class OwnerLine(QWidget):
     """One owner: the name, and their necks."""
 
     chosen = pyqtSignal()
@@ -73,7 +73,7 @@ class OwnersStage(Stage):
         super().__init__(app, bar)
         self.extras = Extras(self)
         self.cards: list[OwnerCard] = []
-        self.rows: list[OwnerRow] = []
+        self.rows: list[OwnerLine] = []
         self.index = 0
         self.list = QVBoxLayout()
         self.list.setSpacing(2)
@@ -131,7 +131,7 @@ class OwnersStage(Stage):
 
     def refresh(self) -> None:
         clear(self.list)
-        self.rows = [OwnerRow(self.app, card) for card in self.cards]
+        self.rows = [OwnerLine(self.app, card) for card in self.cards]
         for number, row in enumerate(self.rows):
             row.chosen.connect(lambda number=number: self.select(number))
             self.list.addWidget(row)

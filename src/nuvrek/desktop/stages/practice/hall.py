@@ -34,8 +34,8 @@ class HallStage(Stage):
         super().__init__(app, bar)
         self.rng = np.random.default_rng()
         self.index = 0
-        self.offers: tuple[hall.Offer, ...] = ()
-        self.forms: tuple[hall.Offer, ...] = ()
+        self.offers: tuple[hall.PracticeOffer, ...] = ()
+        self.forms: tuple[hall.PracticeOffer, ...] = ()
         self.board, self.progress = OfferBoard(app.theme), Progress(app.theme)
         self.board.opened.connect(self._open)
         self.word = WordField()

@@ -8,7 +8,7 @@ from contextlib import closing
 import msgspec
 from PyQt6.QtWidgets import QLabel, QPushButton, QVBoxLayout
 
-from nuvrek.bench.shop.honesty import AIM, Honesty, Offer, honesty, with_offer
+from nuvrek.bench.shop.honesty import AIM, Honesty, SettingOffer, honesty, with_offer
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.held import HeldView
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
@@ -97,7 +97,7 @@ class HonestyStage(Stage):
             right=(tr("Home: the shelf"),),
         )
 
-    def _offer(self, offer: Offer) -> None:
+    def _offer(self, offer: SettingOffer) -> None:
         unit = self.app.settings.unit
         label = QLabel(say(offer.sentence(lambda mm: say(format_length(mm, unit, decimals=3)))))
         label.setWordWrap(True)
@@ -106,7 +106,7 @@ class HonestyStage(Stage):
         self.tools.addWidget(label)
         self.tools.addWidget(push)
 
-    def take(self, offer: Offer) -> None:
+    def take(self, offer: SettingOffer) -> None:
         """Set a tool as it repeats."""
         kit = with_offer(self.app.settings.kit, offer)
         self.app.change_quietly(msgspec.structs.replace(self.app.settings, kit=kit))
