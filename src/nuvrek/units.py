@@ -157,7 +157,10 @@ def _parse_plain(said: str, assume: Unit) -> Length | None:
         )
         unit = Unit.INCH if inch_decimal else assume
     value = _to_float(match["number"]) * (-1.0 if match["sign"] == "-" else 1.0)
-    shown = Unit.THOU if unit is Unit.INCH and abs(value) < 0.2 else unit
+    if unit is Unit.INCH and abs(value) < 0.2:
+        shown = Unit.THOU
+    else:
+        shown = unit
     return Length(value * MM_PER_UNIT[unit], shown)
 
 
@@ -170,7 +173,10 @@ def number_text(mm: float, unit: Unit, *, sign: bool = False, decimals: int | No
     """
     places = _DECIMALS[unit] if decimals is None else decimals
     value = round(mm / MM_PER_UNIT[unit], places) + 0.0
-    text = f"{value:+.{places}f}" if sign and value else f"{value:.{places}f}"
+    if sign and value:
+        text = f"{value:+.{places}f}"
+    else:
+        text = f"{value:.{places}f}"
     if unit in (Unit.THOU, Unit.SIXTYFOURTH) and decimals is None and text.endswith(".0"):
         text = text[:-2]
     return text
@@ -185,7 +191,9 @@ def format_number(
 
 def unit_word(unit: Unit) -> str:
     """How a unit stands over a column or beside a field."""
-    return "in/64" if unit is Unit.SIXTYFOURTH else unit.value
+    if unit is Unit.SIXTYFOURTH:
+        return "in/64"
+    return unit.value
 
 
 def format_length(

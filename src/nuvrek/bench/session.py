@@ -180,7 +180,9 @@ def undo_words(found: Undoable, unit: Unit, height_unit: Unit) -> Saying:
             return means("shop.nothing-take-back-here-undo", elsewhere=elsewhere)
         return means("shop.nothing-take-back-here")
     struck = means("shop.struck-out", act_words=act_words(found.act.entries, unit, height_unit))
-    return means("shop.stays", struck=struck, elsewhere=elsewhere) if elsewhere else struck
+    if elsewhere:
+        return means("shop.stays", struck=struck, elsewhere=elsewhere)
+    return struck
 
 
 def undo_hint(found: Undoable, unit: Unit, height_unit: Unit) -> Saying:

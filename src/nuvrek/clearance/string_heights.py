@@ -52,7 +52,10 @@ class SideHeight:
         if self.at_saddle_mm is None:
             return 0.0
         if self.saddle_left_mm is None:
-            short = 0.0 if self.over_bridge_mm is None else LEAST_SADDLE_MM - self.over_bridge_mm
+            if self.over_bridge_mm is None:
+                short = 0.0
+            else:
+                short = LEAST_SADDLE_MM - self.over_bridge_mm
             return max(0.0, short)
         return max(0.0, self.at_saddle_mm - max(self.saddle_left_mm - LEAST_SADDLE_MM, 0.0))
 
@@ -100,7 +103,10 @@ def heights_of(neck_state: NeckState) -> StringHeights:
 def _side(neck_state: NeckState, side: Side) -> SideHeight:
     neck = neck_state.neck
     now = _last_height(neck_state, side)
-    wanted = neck.height_low_mm if side == "bass" else neck.height_high_mm
+    if side == "bass":
+        wanted = neck.height_low_mm
+    else:
+        wanted = neck.height_high_mm
     if now is None or wanted is None:
         change = None
     else:

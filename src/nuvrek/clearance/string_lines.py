@@ -34,7 +34,10 @@ def lane_weights(neck: NeckDescription) -> Array:
     at_nut = 0.5 * neck.nut_width_mm - TO_EDGE_MM
     outer = at_nut + (at_end - at_nut) * places / end_mm(neck)
     count = string_lines(neck)
-    share = np.linspace(-1.0, 1.0, count) if count > 1 else np.zeros(1)
+    if count > 1:
+        share = np.linspace(-1.0, 1.0, count)
+    else:
+        share = np.zeros(1)
     across = share[:, None] * (outer / (half * (1.0 - 2.0 * LANE_INSET)))[None, :]
     low, high = np.maximum(-across, 0.0), np.maximum(across, 0.0)
     return np.stack([low, 1.0 - low - high, high], axis=2)

@@ -220,7 +220,11 @@ class OnNeck:
         """One string by itself."""
         at = slice(string, string + 1 or None)
         s = strung or self.strung
-        stiff = s.stiff_mm if isinstance(s.stiff_mm, float) else s.stiff_mm[at]
+        stiff: Array | float = s.stiff_mm
+        if isinstance(s.stiff_mm, float):
+            stiff = s.stiff_mm
+        else:
+            stiff = s.stiff_mm[at]
         return Strung(
             s.scale_mm,
             s.x_mm,
@@ -234,8 +238,14 @@ class OnNeck:
         """How many cents each note goes sharp by being fretted, (strings, notes)."""
         specs = self.neck.string_set
         count = len(self.strung.saddle_mm)
-        gauge = np.array([spec.gauge_mm for spec in specs]) if specs else np.full(count, GAUGE_MM)
-        wound = np.array([spec.wound for spec in specs]) if specs else np.zeros(count, dtype=bool)
+        if specs:
+            gauge = np.array([spec.gauge_mm for spec in specs])
+        else:
+            gauge = np.full(count, GAUGE_MM)
+        if specs:
+            wound = np.array([spec.wound for spec in specs])
+        else:
+            wound = np.zeros(count, dtype=bool)
         return sharp_cents(self.strung, gauge, wound)
 
 
@@ -322,7 +332,10 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
     read they run straight.
     """
     heights = heights_of(neck_map.neck_state)
-    usual = LONG_SCALE_HEIGHTS_MM if neck_map.neck.scale_mm >= LONG_SCALE_MM else HEIGHTS_MM
+    if neck_map.neck.scale_mm >= LONG_SCALE_MM:
+        usual = LONG_SCALE_HEIGHTS_MM
+    else:
+        usual = HEIGHTS_MM
     apart = usual[0] - usual[1]
     sides = [side.now_mm for side in heights.sides]
     match sides:

@@ -14,6 +14,7 @@ from nuvrek.exchange.jobfile import Job, JobFaults
 from nuvrek.logbook.opening import open_logbook, read_logbook
 from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
+from nuvrek.meaning import Saying
 from nuvrek.readings.acts import joined
 from nuvrek.wording import speech as words
 from nuvrek.wording.speech import say, tr
@@ -55,7 +56,11 @@ def _export(options: argparse.Namespace) -> int:
         write_whole(options.out, table.encode())
     else:
         job = Job(neck=row.neck, journal=tuple(entries))
-        why = "" if options.force else jobfile.less_than_there(options.out, job)
+        why: Saying
+        if options.force:
+            why = ""
+        else:
+            why = jobfile.less_than_there(options.out, job)
         if why:
             return complain(
                 [tr("{why} Nothing was written; --force writes it all the same.", why=why)]

@@ -14,6 +14,7 @@ from nuvrek.logbook.joining.merging import TakenIn, everything_in, forecast, tak
 from nuvrek.logbook.on_disk.copies import copies_of, look, make_copy, named, put_back, thin
 from nuvrek.logbook.opening import kept_at, open_logbook, read_logbook
 from nuvrek.logbook.places import logbook_path
+from nuvrek.meaning import Saying
 from nuvrek.wording import speech as words
 from nuvrek.wording.speech import say, tr
 
@@ -49,7 +50,11 @@ def _archive(options: argparse.Namespace) -> int:
         return FINE
     with closing(read_logbook(path)) as book:
         data, damaged = packed(book)
-    why = "" if options.force else less_than_there(options.file, data)
+    why: Saying
+    if options.force:
+        why = ""
+    else:
+        why = less_than_there(options.file, data)
     if why:
         return complain([tr("{why} Nothing was written; --force writes it all the same.", why=why)])
     write_whole(options.file, data)

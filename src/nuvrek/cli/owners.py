@@ -45,7 +45,10 @@ def _owners(options: argparse.Namespace) -> int:
     path = options.logbook or logbook_path()
     if options.data or options.remove:
         return _one_owner(path, options)
-    taken = _read(options.take) if options.take is not None else []
+    if options.take is not None:
+        taken = _read(options.take)
+    else:
+        taken = []
     with closing(Logbook.make(path) if taken else Logbook.to_read(path)) as book:
         for owner in taken:
             if book.owner(owner.name) != owner:
@@ -99,7 +102,10 @@ def _read(path: Path) -> list[Owner]:
     raw = jobfile.read_bytes(path)
     if len(raw) > MOST_BYTES:
         raise JobFaults([tr("{name}: a list of owners is not so long.", name=path.name)])
-    rows = _json_rows(raw, path) if is_json(path) else _table_rows(raw, path)
+    if is_json(path):
+        rows = _json_rows(raw, path)
+    else:
+        rows = _table_rows(raw, path)
     if len(rows) > MOST_OWNERS:
         raise JobFaults(
             [

@@ -79,7 +79,10 @@ def _read(path: Path) -> PriceList:
     raw = jobfile.read_bytes(path)
     if len(raw) > MOST_LETTERS:
         raise JobFaults([tr("{name}: a price list is not so long.", name=path.name)])
-    prices = _from_json(raw) if is_json(path) else _from_table(read_csv(path.name, raw))
+    if is_json(path):
+        prices = _from_json(raw)
+    else:
+        prices = _from_table(read_csv(path.name, raw))
     if isinstance(prices, (str, Said)):
         raise JobFaults([f"{path.name}: {say(prices)}"])
     return prices
@@ -93,7 +96,9 @@ def _from_json(raw: bytes) -> PriceList | Saying:
             "not a price list in JSON ({splitlines}).", splitlines=str(error).splitlines()[0][:120]
         )
     faults = price_faults(prices)
-    return faults[0] if faults else prices
+    if faults:
+        return faults[0]
+    return prices
 
 
 def _from_table(rows: list[list[str]]) -> PriceList | Saying:
@@ -149,11 +154,15 @@ def _cost_answer(cost: Cost, currency: str) -> dict[str, Any]:
 
 
 def _amount(amount: Amount | None) -> str | None:
-    return None if amount is None else str(amount)
+    if amount is None:
+        return None
+    return str(amount)
 
 
 def _amounts(amounts: Sequence[Amount] | None) -> list[str] | None:
-    return None if amounts is None else [str(amount) for amount in amounts]
+    if amounts is None:
+        return None
+    return [str(amount) for amount in amounts]
 
 
 def _agreed_answer(neck_state: NeckState, kinds: Sequence[str]) -> list[dict[str, Any]]:

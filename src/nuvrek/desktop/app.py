@@ -254,7 +254,10 @@ def _maker(options: argparse.Namespace, folder: Path) -> Callable[[], Window]:
             loaded = _settings(book)
         else:
             there = folder / "demo.db"
-            book = Logbook(there) if there.exists() else open_demo(folder)
+            if there.exists():
+                book = Logbook(there)
+            else:
+                book = open_demo(folder)
             loaded = demo
         window = show_window(book, loaded.settings, None if options.demo else settings_path())
         if loaded.trouble:

@@ -33,7 +33,9 @@ SLOW_S = 4
 
 def _kept_beside(book: Logbook, settings_file: Path | None) -> Path | None:
     """Where cards and copies lie: beside the user's own file, else nowhere."""
-    return book.path if settings_file is not None and book.path.is_file() else None
+    if settings_file is not None and book.path.is_file():
+        return book.path
+    return None
 
 
 class AppState(QObject):
@@ -123,7 +125,9 @@ class AppState(QObject):
     def practice_folder(self) -> Path | None:
         """Where practice is kept: beside the user's own logbook; nowhere for a demo."""
         beside = _kept_beside(self.book, self._settings_file)
-        return None if beside is None else beside.parent / "practice"
+        if beside is None:
+            return None
+        return beside.parent / "practice"
 
     @property
     def busy(self) -> bool:
@@ -346,7 +350,9 @@ class AppState(QObject):
         if wanted is None or solved is None:
             return None
         stands = (solved.identity, solved.wanted.terms) == (wanted.identity, wanted.terms)
-        return solved if stands else None
+        if stands:
+            return solved
+        return None
 
     def change_settings(self, settings: Settings) -> None:
         """Take and keep new settings."""
@@ -409,7 +415,10 @@ class AppState(QObject):
 
     def _on_change(self) -> None:
         session = self.session
-        described = None if session is None else session.neck_state.neck
+        if session is None:
+            described = None
+        else:
+            described = session.neck_state.neck
         # Described otherwise, the neck has other frets than the result at hand.
         if self.solved is not None and self.solved.neck_state.neck != described:
             self.solved = None

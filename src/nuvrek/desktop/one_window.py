@@ -52,7 +52,9 @@ def _folder() -> Path | None:
         own.mkdir(mode=0o700, parents=True, exist_ok=True)
     except OSError:
         return None
-    return own if _is_ours(own) else None
+    if _is_ours(own):
+        return own
+    return None
 
 
 def _is_ours(folder: Path) -> bool:
@@ -77,7 +79,10 @@ def _place(logbook: str) -> Path | None:
 def hand_over(path: Path | None, logbook: str = "") -> bool:
     """Give a file to the program that runs; False where none does, or it does not answer."""
     place = _place(logbook)
-    data = os.fsencode(path.resolve()) if path is not None else b""
+    if path is not None:
+        data = os.fsencode(path.resolve())
+    else:
+        data = b""
     if place is None or len(data) >= _LONGEST or b"\n" in data or b"\0" in data:
         return False
     with socket.socket(socket.AF_UNIX) as door:

@@ -94,7 +94,9 @@ class Ringing(QObject):
 
 def _spoken(minutes: int) -> str:
     hours, rest = divmod(minutes, 60)
-    return f"{hours} h {rest:02d}" if hours else tr("{rest} min", rest=rest)
+    if hours:
+        return f"{hours} h {rest:02d}"
+    return tr("{rest} min", rest=rest)
 
 
 def desktop_notice(words: str) -> None:

@@ -221,7 +221,9 @@ class Window(QWidget):
         if made:
             self.show_stage(self.home)
             self._say(tr("{title} is on the shelf.", title=job.neck.title))
-        return "" if made else said[-1]
+        if made:
+            return ""
+        return said[-1]
 
     def look_round(self) -> None:
         """Another window with the demo shelf."""

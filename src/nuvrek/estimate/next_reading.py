@@ -338,7 +338,9 @@ def _told(candidate: _Candidate) -> Hashable:
 
 
 def _cost(neck_map: HeightMap, candidate: _Candidate) -> float:
-    return 1.0 if candidate.strings == neck_map.state.strings else STATE_COST
+    if candidate.strings == neck_map.state.strings:
+        return 1.0
+    return STATE_COST
 
 
 def _gains(asked: Array, covariance: Array, rows: Array, sd_mm: float) -> Array:

@@ -96,7 +96,10 @@ def blocks_of(
     parts = text.replace("\r\n", "\n").strip().split("\n\n")
     for number, part in enumerate(parts, 1):
         said = part.strip("\n ")
-        name = said[1:-1].strip() if said[:1] == "[" and said[-1:] == "]" else ""
+        if said[:1] == "[" and said[-1:] == "]":
+            name = said[1:-1].strip()
+        else:
+            name = ""
         if name in tables:
             found.append(PaperTable(tables[name]))
         elif name in drawings:

@@ -184,12 +184,16 @@ def _fields(heading: list[str], row: list[str]) -> dict[str, Any]:
 
 def _column(name: str) -> str:
     """The column a heading means: a length may be given in thou."""
-    return "mm" if name == "thou" else name.replace("_thou", "_mm")
+    if name == "thou":
+        return "mm"
+    return name.replace("_thou", "_mm")
 
 
 def _value(name: str, cell: str) -> object:
     if name in _WHOLE:
-        return int(_number(name, cell)) if _number(name, cell).is_integer() else cell
+        if _number(name, cell).is_integer():
+            return int(_number(name, cell))
+        return cell
     if name in _NUMBERS:
         return _number(name, cell)
     if _column(name) in LENGTHS:

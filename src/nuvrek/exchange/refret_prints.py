@@ -102,7 +102,11 @@ def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int
     rows = list(zip(plan.cut, plan.bends_mm, strict=True))[first : first + _ROWS]
     for n, (piece, bend) in enumerate(rows, 1):
         y = _TOP_MM + n * _ROW_MM
-        radius = means("exchange.flat") if bend is None else f"{bend:.0f}"
+        radius: Saying
+        if bend is None:
+            radius = means("exchange.flat")
+        else:
+            radius = f"{bend:.0f}"
         said = (
             f"{piece.fret}",
             Figure(f"{piece.cut_mm:.1f}"),

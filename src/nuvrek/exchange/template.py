@@ -44,7 +44,10 @@ def notched_edge(
 ) -> NotchedEdge:
     """The edge for a scale length. Raises ValueError where notches would run into each other."""
     places = fret_line_mm(scale_mm, frets)[1:]
-    closest = min(b - a for a, b in itertools.pairwise(places)) if frets > 1 else scale_mm
+    if frets > 1:
+        closest = min(b - a for a, b in itertools.pairwise(places))
+    else:
+        closest = scale_mm
     if notch_mm > 0.7 * closest:
         raise Refusal(
             means("exchange.notches-mm-too-wide-last", notch_mm=notch_mm, closest=closest)

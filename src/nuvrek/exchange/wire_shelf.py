@@ -24,7 +24,9 @@ def write_shelf(wires: Sequence[Wire]) -> str:
 
 
 def _cell(value: object) -> object:
-    return f"{value:g}" if isinstance(value, float) else value
+    if isinstance(value, float):
+        return f"{value:g}"
+    return value
 
 
 def read_shelf(text: str) -> tuple[Wire, ...]:
@@ -37,11 +39,10 @@ def read_shelf(text: str) -> tuple[Wire, ...]:
     heading = [name.strip() for name in rows[0]]
     unknown = [name for name in heading if name not in COLUMNS]
     if unknown or "name" not in heading:
-        what = (
-            means("exchange.no-column", unknown=unknown[0][:40])
-            if unknown
-            else means("exchange.no-column-name")
-        )
+        if unknown:
+            what = means("exchange.no-column", unknown=unknown[0][:40])
+        else:
+            what = means("exchange.no-column-name")
         raise JobFaults(
             [means("exchange.not-table-wire-columns", what=what, columns=", ".join(COLUMNS))]
         )

@@ -6,14 +6,18 @@ import sqlite3
 from pathlib import Path
 
 from nuvrek.letters import whole_letters
-from nuvrek.meaning import Said, means, written
+from nuvrek.meaning import Said, Saying, means, written
 
 
 class LogbookError(Exception):
     """The logbook can't do what was asked; the message is a sentence for the user."""
 
     def __init__(self, sentence: object = "") -> None:
-        saying = sentence if isinstance(sentence, Said) else whole_letters(str(sentence))
+        saying: Saying
+        if isinstance(sentence, Said):
+            saying = sentence
+        else:
+            saying = whole_letters(str(sentence))
         super().__init__(saying)
 
     def __str__(self) -> str:

@@ -60,7 +60,9 @@ class Logbook(LogbookFile):
     def owner(self, name: str) -> Owner | None:
         """What is known of one owner; None for an empty or unknown name."""
         rows = self.owner_rows(name) if name else []
-        return owner_of(name, rows[-1].body) if rows else None
+        if rows:
+            return owner_of(name, rows[-1].body)
+        return None
 
     def owner_rows(self, name: str = "") -> list[OwnerRow]:
         """All that was ever written down of owners (or of one), oldest first."""
@@ -82,7 +84,10 @@ class Logbook(LogbookFile):
                 "SELECT uid FROM owner WHERE name = ? OR name = ? ORDER BY name = ? DESC, id DESC",
                 (owner.name, before, owner.name),
             ).fetchone()
-            uid = str(rows[0]) if rows else owner_uid(owner.name, body, at)
+            if rows:
+                uid = str(rows[0])
+            else:
+                uid = owner_uid(owner.name, body, at)
             self._keep_owner(owner.name, body, at, uid)
 
     def _keep_owner(self, name: str, body: str, at: str, uid: str) -> None:
@@ -162,13 +167,17 @@ class Logbook(LogbookFile):
         """By what a neck is known in other logbooks; nothing where there is none."""
         with self._sentences():
             found = self._db.execute("SELECT uid FROM neck WHERE id = ?", (number,)).fetchone()
-        return "" if found is None else str(found[0])
+        if found is None:
+            return ""
+        return str(found[0])
 
     def number_of(self, uid: str) -> int | None:
         """The number here of a neck that is known by its uid; None where it is not here."""
         with self._sentences():
             found = self._db.execute("SELECT id FROM neck WHERE uid = ?", (uid,)).fetchone()
-        return None if found is None else int(found[0])
+        if found is None:
+            return None
+        return int(found[0])
 
     def stand(self, neck: int) -> Stand:
         """Where a journal stands now. Raises LogbookError where there is no such neck."""

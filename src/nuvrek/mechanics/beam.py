@@ -80,7 +80,9 @@ def modulus_of(wood: str) -> float:
     nothing.
     """
     known = wood_in(wood)
-    return USUAL_MODULUS if known is None else MODULUS_N_PER_MM2[known]
+    if known is None:
+        return USUAL_MODULUS
+    return MODULUS_N_PER_MM2[known]
 
 
 def stiffness_nmm2(neck: NeckDescription, x_mm: Array) -> Array:

@@ -79,7 +79,9 @@ def set_tension_n(specs: Sequence[StringSpec], scale_mm: float) -> tuple[float, 
 
 def usual_tension_n(scale_mm: float) -> float:
     """Tension of a string whose gauge nobody listed, N."""
-    return LONG_SCALE_N if scale_mm >= LONG_SCALE_MM else USUAL_N
+    if scale_mm >= LONG_SCALE_MM:
+        return LONG_SCALE_N
+    return USUAL_N
 
 
 def neck_tension_n(neck: NeckDescription) -> float:

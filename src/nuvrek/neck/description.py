@@ -137,7 +137,10 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
         low = {"usual": usual, "flat": NEARLY_FLAT_MM, "figure": self.relief_target_mm}[
             self.relief_school
         ]
-        high = low if self.relief_high_mm is None else self.relief_high_mm
+        if self.relief_high_mm is None:
+            high = low
+        else:
+            high = self.relief_high_mm
         return {"bass": low, "middle": 0.5 * (low + high), "treble": high}[lane]
 
 
@@ -190,4 +193,6 @@ def target_by_kind_mm(scale_mm: float) -> tuple[float, float]:
 
     Common practice, no source: 3-7 thou on a guitar, 10-12 thou on a long-scale bass.
     """
-    return (0.28, 0.06) if scale_mm >= 760 else (0.13, 0.06)
+    if scale_mm >= 760:
+        return (0.28, 0.06)
+    return (0.13, 0.06)

@@ -39,7 +39,10 @@ def described_radius_mm(neck: NeckDescription, fret: int) -> float | None:
     """
     if neck.radius_mm is None:
         return None
-    end = neck.radius_mm if neck.end_radius_mm is None else neck.end_radius_mm
+    if neck.end_radius_mm is None:
+        end = neck.radius_mm
+    else:
+        end = neck.end_radius_mm
     share = fret_line_mm(neck.scale_mm, neck.frets)[fret] / end_mm(neck)
     return neck.radius_mm + (end - neck.radius_mm) * share
 

@@ -89,7 +89,9 @@ def whole(weighing: Weighing, drafts: tuple[Draft, ...], doubted: bool = True) -
 
 def _curve(weighing: Weighing) -> MetalCurve | None:
     basis = clean_basis_of(weighing)
-    return None if basis is None else clean_curve(weighing.case, basis)
+    if basis is None:
+        return None
+    return clean_curve(weighing.case, basis)
 
 
 def case_of(

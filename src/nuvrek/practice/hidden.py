@@ -63,7 +63,10 @@ def hidden(
     one: Stranger, word: str = "", difficulty: Difficulty = "usual", seed: int = 0
 ) -> Hidden:
     """A stranger with its strings as high as they are wanted."""
-    wished = LONG_HEIGHTS_MM if one.truth.neck.scale_mm >= LONG_MM else HEIGHTS_MM
+    if one.truth.neck.scale_mm >= LONG_MM:
+        wished = LONG_HEIGHTS_MM
+    else:
+        wished = HEIGHTS_MM
     neck = structs.replace(
         one.truth.neck,
         title=written(means("practice.practice-neck", detail=word)),

@@ -203,7 +203,9 @@ def advance(neck_state: NeckState, number: int, *entries: AnyEntry) -> NeckState
 
 def _strung(neck: NeckDescription, state: State) -> State:
     """A bare neck has nothing at pitch."""
-    return structs.replace(state, strings="slack") if neck.bare else state
+    if neck.bare:
+        return structs.replace(state, strings="slack")
+    return state
 
 
 class _Folding:
@@ -377,7 +379,10 @@ class _Folding:
     def _turned(self, number: int, move: RodMove) -> None:
         """The rod was moved; a move without a side moves both of twin rods."""
         low = 0.0 if move.side == "treble" else move.turns
-        high = 0.0 if move.side == "bass" or self.now.neck.rod != "twin" else move.turns
+        if move.side == "bass" or self.now.neck.rod != "twin":
+            high = 0.0
+        else:
+            high = move.turns
         self.state = structs.replace(
             self.state,
             rod_turns=self.state.rod_turns + low,
@@ -415,7 +420,9 @@ def _promised_before(neck_state: NeckState, chosen: Chosen) -> Promise | None:
     before = neck_state.chosen
     if before is None or chosen.way not in before.course:
         return None
-    return before.promise if before.way.startswith("refret") else neck_state.new_wire_promise
+    if before.way.startswith("refret"):
+        return before.promise
+    return neck_state.new_wire_promise
 
 
 def _days(before: str, after: str) -> int:

@@ -63,7 +63,9 @@ def look_over(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
         for lane in _OUTER
         for fret in (1, neck.frets)
     )
-    rod = () if neck.rod == "none" else (Station("rod-feel", "rod-feel"),)
+    rod = list[Station]()
+    if neck.rod != "none":
+        rod.append(Station("rod-feel", "rod-feel"))
     return (
         Station("temperature", "temperature"),
         Station("humidity", "humidity"),
@@ -247,7 +249,9 @@ def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
 
 
 def _lane_of(size: SizeKind) -> Lane:
-    return "bass" if size.place.startswith("side") else "middle"
+    if size.place.startswith("side"):
+        return "bass"
+    return "middle"
 
 
 _SEVEN = (0.125, 0.25, 0.375, 0.5, 0.625, 0.75, 0.875)

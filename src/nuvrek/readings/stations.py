@@ -23,11 +23,9 @@ def strings_first(wanted: Strings, state: State) -> Saying:
     """
     if wanted == state.strings:
         return ""
-    return (
-        means("stations.slacken-strings-first")
-        if wanted == "slack"
-        else means("stations.tune-pitch-first")
-    )
+    if wanted == "slack":
+        return means("stations.slacken-strings-first")
+    return means("stations.tune-pitch-first")
 
 
 def already_so(station: Station, neck_state: NeckState) -> bool:
@@ -125,7 +123,9 @@ def next_station(stations: Sequence[Station], neck_state: NeckState, after: int 
         # purpose.
         and not (i <= after and stations[i].kind == "state")
     ]
-    return open_places[0] if open_places else len(stations)
+    if open_places:
+        return int(open_places[0])
+    return len(stations)
 
 
 def resume_at(stations: Sequence[Station], neck_state: NeckState) -> int:

@@ -70,7 +70,10 @@ def stranger(seed: int) -> Stranger:
     crown, loose, worn = _crowns(neck, kind, rng)
     # The same pull bends a long neck more, as the square of its length.
     longer = (x[joint] / 390.0) ** 2
-    pull = 0.0 if kind == "bare" else float(rng.uniform(0.05, 0.35)) * longer
+    if kind == "bare":
+        pull = 0.0
+    else:
+        pull = float(rng.uniform(0.05, 0.35)) * longer
     truth = Truth(
         neck,
         board,
@@ -143,7 +146,10 @@ def _crowns(
 ) -> tuple[Array, tuple[tuple[int, Lane | None], ...], tuple[int, ...]]:
     """Crown heights (frets + 1, 3), which frets are loose, and which are worn as a group."""
     frets, usual = neck.frets, neck.wire_height_mm
-    uneven = 0.02 if kind == "badly levelled" else float(rng.uniform(0.004, 0.012))
+    if kind == "badly levelled":
+        uneven = 0.02
+    else:
+        uneven = float(rng.uniform(0.004, 0.012))
     crown = usual + uneven * (
         rng.standard_normal((frets + 1, 1)) + 0.5 * rng.standard_normal((frets + 1, 3))
     )
@@ -169,4 +175,6 @@ def _crowns(
 
 def bare_state(kind: str) -> State:
     """The state a neck of a kind is measured in to begin with."""
-    return State(strings="slack") if kind == "bare" else State()
+    if kind == "bare":
+        return State(strings="slack")
+    return State()

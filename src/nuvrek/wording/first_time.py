@@ -129,7 +129,9 @@ class FirstTime:
         if SIDE.name not in self.told:
             return SIDE
         due = pad.station.kind == "string-gap" and LEAVES.name not in self.told
-        return LEAVES if due and not pad.kit.leaves_mm else None
+        if due and not pad.kit.leaves_mm:
+            return LEAVES
+        return None
 
     def tip(self, pad: Pad) -> Tip | None:
         """What is told here and now; the one before is put away once a reading was taken or the
@@ -146,7 +148,9 @@ class FirstTime:
             fresh = (one for one in (*TIPS.get(station.kind, ()), *_ANYWHERE))
             due = next((one for one in fresh if one.name not in self.told), None)
             self._shown = None if due is None else (due, *here)
-        return None if self._shown is None else self._shown[0]
+        if self._shown is None:
+            return None
+        return self._shown[0]
 
     def put_away(self, name: str) -> None:
         """It was told, and never is again."""

@@ -64,7 +64,9 @@ OWNER: dict[str, Saying] = {
 
 def amount_text(amount: Amount | None) -> str:
     """An amount as its field shows it."""
-    return "" if amount is None else f"{amount:f}"
+    if amount is None:
+        return ""
+    return f"{amount:f}"
 
 
 def read_amount(text: str, name: Saying) -> Amount | Saying | None:

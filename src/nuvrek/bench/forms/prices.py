@@ -74,4 +74,6 @@ def read_prices(texts: Mapping[str, str]) -> PriceList | Saying:
         **{name: amounts.get(name, Decimal(0)) for name in SURCHARGES},
     )
     faults = price_faults(prices)
-    return faults[0] if faults else prices
+    if faults:
+        return faults[0]
+    return prices

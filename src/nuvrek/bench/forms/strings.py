@@ -59,7 +59,10 @@ class StringPull(Struct, frozen=True):
 def row_of(spec: StringSpec, inch: bool) -> StringRow:
     """A line of the form for a string."""
     gauge = written(format_length(spec.gauge_mm, Unit.THOU if inch else Unit.MM))
-    mass = "" if spec.grams_per_m is None else f"{spec.grams_per_m:g}"
+    if spec.grams_per_m is None:
+        mass = ""
+    else:
+        mass = f"{spec.grams_per_m:g}"
     return StringRow(spec.note, gauge, spec.wound, each=str(spec.each), mass=mass, wrap=spec.wrap)
 
 
@@ -74,7 +77,9 @@ def read_strings(rows: Sequence[StringRow]) -> tuple[StringSet | None, dict[int,
             strings.append(_read(row))
         except ValueError as error:
             faults[number] = means("forms.line", number=number + 1, error=error)
-    return (None, faults) if faults else (tuple(strings), {})
+    if faults:
+        return None, faults
+    return tuple(strings), {}
 
 
 def _read(row: StringRow) -> StringSpec:

@@ -61,7 +61,9 @@ class ThreeFigures:
     def as_known(self) -> NeckDescription | None:
         """The neck by what is known so far, to be drawn: usual frets until they are said."""
         shown = (*self.typed, *("648", "22", "14")[len(self.typed) :])
-        return self._faults(shown)[0] if self.typed else None
+        if self.typed:
+            return self._faults(shown)[0]
+        return None
 
     def press(self, key: str) -> None:
         """A key by its name: signs of a length are typed, Enter takes, Back goes back."""
@@ -78,7 +80,10 @@ class ThreeFigures:
             self.message = means("forms.one-figure-needed-rest-can")
             return
         try:
-            said = self._scale() if self.asked.name == "scale_mm" else self.text.strip()
+            if self.asked.name == "scale_mm":
+                said = self._scale()
+            else:
+                said = self.text.strip()
         except LengthError as error:
             self.message = told_by(error)
             return
@@ -96,7 +101,10 @@ class ThreeFigures:
         """The scale length in mm. Raises LengthError."""
         typed = parse_length(self.text, Unit.MM)
         meant = likely_meaning(self.text, typed, *_SCALES_MM)
-        mm = typed.mm if meant is None or meant.length.unit is not Unit.INCH else meant.length.mm
+        if meant is None or meant.length.unit is not Unit.INCH:
+            mm = typed.mm
+        else:
+            mm = meant.length.mm
         return f"{mm:.1f}"
 
     def _faults(self, said: tuple[str, ...]) -> tuple[NeckDescription | None, Saying]:

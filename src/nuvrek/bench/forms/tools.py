@@ -75,7 +75,9 @@ FIELDS = (*OWNED, *ERRORS, *SCHOOL)
 
 def field_unit(field: ToolField, bench: Unit) -> Unit:
     """The unit of a bare number in a field."""
-    return bench if field.small else Unit.MM
+    if field.small:
+        return bench
+    return Unit.MM
 
 
 def field_words(kit: Kit, field: ToolField, bench: Unit) -> Saying:

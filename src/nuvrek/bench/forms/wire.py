@@ -75,7 +75,9 @@ def read_wire(
     except TypeError as error:
         return means("forms.no-wire", error=error)
     faults = wire_faults(wire)
-    return faults[0] if faults else wire
+    if faults:
+        return faults[0]
+    return wire
 
 
 def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None, float | None] | Saying:

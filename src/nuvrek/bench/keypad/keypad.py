@@ -104,14 +104,18 @@ class Keypad:
         """The journal number after which entries belong to this round."""
         if self.one:
             return self._since_one
-        return self.session.neck_state.round_number if self.started else len(self.session.entries)
+        if self.started:
+            return self.session.neck_state.round_number
+        return len(self.session.entries)
 
     @property
     def run_number(self) -> int:
         """The number under which the readings of one indicator run belong together."""
         if self._replacing:
             old = self.session.entries[self._replacing - 1]
-            return old.run if isinstance(old, Dial) else self._replacing
+            if isinstance(old, Dial):
+                return old.run
+            return self._replacing
         if self.one:
             return self._since_one + 1
         if self.started:
@@ -131,7 +135,9 @@ class Keypad:
     @property
     def station_key(self) -> str:
         """The station's name for the journal; single readings belong to none."""
-        return "" if self._station is None or self.one or self._asked else self._station.key
+        if self._station is None or self.one or self._asked:
+            return ""
+        return self._station.key
 
     @property
     def replacing(self) -> bool:
@@ -189,7 +195,10 @@ class Keypad:
             ),
             default="",
         )
-        rested = minutes_between(last, self.session.time_now()) if last else None
+        if last:
+            rested = minutes_between(last, self.session.time_now())
+        else:
+            rested = None
         return rested is not None and rested > _VISIT_MIN
 
     def change_kit(self, kit: Kit) -> None:
@@ -451,7 +460,9 @@ class Keypad:
             return None
         key = self._station.key
         numbers = [taken.number for taken in self.taken_since() if taken.reading.station == key]
-        return numbers[-1] if numbers else None
+        if numbers:
+            return numbers[-1]
+        return None
 
     def back_words(self) -> Saying:
         """What Backspace would take back now, before it is pressed; nothing while something is
@@ -519,7 +530,10 @@ class Keypad:
         # The round begins with its first reading, not when it is looked at.
         if not self.started and not single and not isinstance(entry, RoundStart):
             entries.insert(0, RoundStart(name=self.round.name))
-        replaced = self._replacing if isinstance(entry, Reading) else 0
+        if isinstance(entry, Reading):
+            replaced = self._replacing
+        else:
+            replaced = 0
         # The old reading goes in the same act in which the new one comes.
         struck = {*strike, *([replaced] if replaced else [])}
         try:
@@ -548,7 +562,10 @@ class Keypad:
         if self.one:
             return ()
         neck_state = self.session.neck_state
-        done = neck_state.stations_done if self.started else frozenset()
+        if self.started:
+            done = neck_state.stations_done
+        else:
+            done = frozenset()
         # What can't tell anything on this neck is no part of the round.
         return tuple(
             (s.key in done or (i < self.index and s.kind == "state"), i == self.index)

@@ -84,7 +84,9 @@ class Repeats:
 def figure_of(reading: AnyReading) -> float | None:
     """The one number of a reading in mm, or None where it has none or is only bounded."""
     figure = record_of(reading).figure
-    return None if figure is None else figure(reading)
+    if figure is None:
+        return None
+    return figure(reading)
 
 
 def spread_words(readings_taken: list[Taken], unit: Unit) -> Saying:

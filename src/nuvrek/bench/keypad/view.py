@@ -90,13 +90,13 @@ def _prompt(pad: Keypad, posts: tuple[tuple[bool, bool], ...]) -> Saying:
     if pad.one:
         return means("keypad.which-reading")
     left = sum(not done for done, _now in posts)
-    return (
-        means("keypad.round-done")
-        if not left
-        else means("keypad.end-round-left-open-up", left=left)
-    )
+    if not left:
+        return means("keypad.round-done")
+    return means("keypad.end-round-left-open-up", left=left)
 
 
 def menu_of(pad: Keypad) -> tuple[Saying, ...]:
     """The kinds of single readings to pick from; empty while one is being taken, or in a round."""
-    return tuple(title_of(s) for s in pad.round.stations) if pad.one and pad.finished else ()
+    if pad.one and pad.finished:
+        return tuple(title_of(s) for s in pad.round.stations)
+    return ()

@@ -13,7 +13,7 @@ from nuvrek.bench.work.ticks import kind_of_neck
 from nuvrek.meaning import Figure, Saying, means, sentences
 from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.wire import Wire
+from nuvrek.neck.wire import Hardness, Wire
 from nuvrek.planning.money.prices import Price, PricedWay, PriceList, price_of
 from nuvrek.planning.ways.kinds import of_family
 
@@ -71,9 +71,15 @@ def cost_of(
     spells = [_spell(way, pace, kind) for way in row]
     chance = max((_second_pass(way) for way in row), default=0.0)
     jobs = [_job(way, neck, spell) for way, spell in zip(row, spells, strict=True)]
-    whole = spells[0] if len(row) == 1 else _spell_of(row, pace, kind)
+    if len(row) == 1:
+        whole = spells[0]
+    else:
+        whole = _spell_of(row, pace, kind)
     nights = sum(step.wait >= NIGHT_MIN for way in row for step in way.at_bench)
-    days = nights + max(1, -(-int(whole.likely) // int(60 * DAY_HOURS))) if whole.likely else 0
+    if whole.likely:
+        days = nights + max(1, -(-int(whole.likely) // int(60 * DAY_HOURS)))
+    else:
+        days = 0
     thin = tuple(one for way in row if way.doubt is not None for one in way.doubt.thin)
     # What is only read before anything is decided is nobody's to pay.
     priced = [job for job in jobs if job.minutes[1] > 0.0 and job.kind not in NOT_CHARGED]
@@ -128,7 +134,9 @@ def price_points(
         most = price if between is None else float(between[1])
         height = way.lowest_mm[0][0] if way.lowest_mm else None
         found.append((way.kind, way.title, price, most, height, cost.years))
-    return tuple(found) if priced else ()
+    if priced:
+        return tuple(found)
+    return ()
 
 
 def _work(way: Way) -> list[tuple[str, float]]:
@@ -163,11 +171,16 @@ def _spell_of(row: Sequence[Way], pace: Pace, kind: str) -> Spell:
 
 
 def _second_pass(way: Way) -> float:
-    return 0.0 if way.doubt is None else way.doubt.second_pass or 0.0
+    if way.doubt is None:
+        return 0.0
+    return way.doubt.second_pass or 0.0
 
 
 def _job(way: Way, neck: NeckDescription, spell: Spell) -> PricedWay:
-    wire = Decimal(0) if way.new is None else wire_cost(way.new.wire, _needed_mm(way, neck))
+    if way.new is None:
+        wire = Decimal(0)
+    else:
+        wire = wire_cost(way.new.wire, _needed_mm(way, neck))
     filed = way.files or way.new is not None
     minutes = spell.least, spell.likely, spell.most
     return PricedWay(
@@ -180,7 +193,9 @@ def _years_after(row: Sequence[Way], neck: NeckDescription) -> float | None:
     found = [(way, _years(way, neck)) for way in row]
     known = [years for _, years in found if years is not None]
     renewed = [years for way, years in found if way.new is not None]
-    return renewed[-1] if renewed else min(known, default=None)
+    if renewed:
+        return renewed[-1]
+    return min(known, default=None)
 
 
 def _years(way: Way, neck: NeckDescription) -> float | None:
@@ -190,7 +205,9 @@ def _years(way: Way, neck: NeckDescription) -> float | None:
     if way.promise.thinnest_mm is None and way.new is None:
         return None
     thinnest = float(way.left_mm.min())
-    hardness = "common" if way.new is None else way.new.wire.hardness
+    hardness: Hardness = "common"
+    if way.new is not None:
+        hardness = way.new.wire.hardness
     return way.wear.years(thinnest, neck.least_crown_mm, hardness)
 
 
@@ -216,16 +233,16 @@ def hours_words(spell: Spell) -> Saying:
         return "–"
     _, likely, most = spell.hours
     figure = Figure(f"{likely:.1f}")
-    return means("owner.hours-most", likely=likely, most=most) if most >= 1.0 else figure
+    if most >= 1.0:
+        return means("owner.hours-most", likely=likely, most=most)
+    return figure
 
 
 def chance_words(chance: float) -> Saying:
     """A chance as bench people say it."""
-    return (
-        means("owner.times-ten", chance=round(10 * chance))
-        if chance < 0.95
-        else means("owner.almost-surely")
-    )
+    if chance < 0.95:
+        return means("owner.times-ten", chance=round(10 * chance))
+    return means("owner.almost-surely")
 
 
 def cost_words(cost: Cost, currency: str) -> Saying:
@@ -271,4 +288,6 @@ def doubt_of_price(cost: Cost) -> Saying:
         named = meaning.listed(fret for fret, _ in cost.thin[:4])
         what = means("owner.frets", number=len(cost.thin[:4]))
         parts.append(means("owner.may-end-too-thin-then", what=what, named=named))
-    return means("owner.parts", parts=meaning.listed(parts, by=";")) if parts else ""
+    if parts:
+        return means("owner.parts", parts=meaning.listed(parts, by=";"))
+    return ""

@@ -180,7 +180,10 @@ class OwnerDraft:
         )
         if not terms:
             return (answer,)
-        terms = terms if yes else tuple(refused(term) for term in terms)
+        if yes:
+            terms = terms
+        else:
+            terms = tuple(refused(term) for term in terms)
         return answer, Consented(terms=terms, how=how, words=said[:200])
 
     def _answer(self, says: Literal["accepted", "refused"], how: How, said: str) -> Answered | None:

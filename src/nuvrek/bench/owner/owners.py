@@ -32,7 +32,9 @@ class OwnerCard(Struct, frozen=True):
         if not self.necks:
             return means("owner.no-neck-here-now")
         more = len(self.necks) - 3
-        return means("owner.more", named=named, more=more) if more > 0 else named
+        if more > 0:
+            return means("owner.more", named=named, more=more)
+        return named
 
 
 def owner_cards(known: Mapping[str, Owner], cards: Sequence[ShelfCard]) -> list[OwnerCard]:

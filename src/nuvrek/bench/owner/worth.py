@@ -69,4 +69,6 @@ def beside_words(worth: Worth, total: Amount | None) -> Saying:
                     money_words=money_words(amount, currency),
                 )
             )
-    return means("owner.parts", parts=meaning.listed(parts, by=";")) if parts else ""
+    if parts:
+        return means("owner.parts", parts=meaning.listed(parts, by=";"))
+    return ""

@@ -222,4 +222,6 @@ def own_wear_mm(entries: Sequence[AnyEntry], neck: NeckDescription) -> float | N
     from nuvrek.planning.wear import wear_of
 
     wear = wear_of(fold(neck, entries))
-    return wear.mm_a_year if wear.own else None
+    if wear.own:
+        return wear.mm_a_year
+    return None

@@ -165,7 +165,11 @@ class NewWireDraft:
     def head(self) -> Saying:
         """What the page is about, in a line."""
         terms, every = self.terms, self.solved.map.neck.frets
-        which = meaning.frets(terms.frets) if terms.frets else means("pages.all-frets", every=every)
+        which: Saying
+        if terms.frets:
+            which = meaning.frets(terms.frets)
+        else:
+            which = means("pages.all-frets", every=every)
         parts: list[Saying] = [means("pages.new-wire-with-which", which=which)]
         parts.append(
             means("pages.board-trued") if terms.wood == "true" else means("pages.board-cleaned")
@@ -202,11 +206,9 @@ class NewWireDraft:
     def _wood_words(self, plan: RefretPlan) -> Saying:
         wood, new = plan.wood, plan.new
         if wood is None or new is None:
-            return (
-                means("pages.cleaned-only-dirt-off-fine", length=self.length(new.level.metal_mm))
-                if new is not None
-                else ""
-            )
+            if new is None:
+                return ""
+            return means("pages.cleaned-only-dirt-off-fine", length=self.length(new.level.metal_mm))
         truing = wood.truing
         parts: list[Saying] = [
             means(
@@ -405,7 +407,9 @@ class NewWireDraft:
             for caul in cauls
             if caul.true_for
         ]
-        lacks = means("pages.no-true-one", frets=meaning.frets(none)) if none else ""
+        lacks: Saying = ""
+        if none:
+            lacks = means("pages.no-true-one", frets=meaning.frets(none))
         return means(
             "pages.cauls", listed=meaning.listed(meanings) or means("pages.none-true"), lacks=lacks
         )

@@ -64,7 +64,10 @@ def _closed(solved: Solved, prefix: str) -> bool:
 def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     from nuvrek.planning.rod.relief import relief_now
 
-    promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
+    if solved.neck_state.chosen:
+        promise = solved.neck_state.chosen.promise
+    else:
+        promise = None
     if promise is None or promise.relief_mm is None:
         return None
     said = means(
@@ -96,7 +99,10 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
 
 
 def _rock(solved: Solved, unit: Unit) -> Outcome | None:
-    promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
+    if solved.neck_state.chosen:
+        promise = solved.neck_state.chosen.promise
+    else:
+        promise = None
     if promise is None or promise.largest_rock_mm is None:
         return None
     said = means(
@@ -132,11 +138,10 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
             means("pages.leaf-under-tells-or-file"),
         )
     kept = rocking[worst] <= max(promise.largest_rock_mm, STILL_MM)
-    remark = (
-        means("pages.trace-no-more-than-promised")
-        if kept
-        else means("pages.file-fret-until-still", worst=worst)
-    )
+    if kept:
+        remark = means("pages.trace-no-more-than-promised")
+    else:
+        remark = means("pages.file-fret-until-still", worst=worst)
     result = means("pages.up-or-more", where=where, rocking=format_length(rocking[worst], unit))
     return Outcome(means("pages.rocker"), said, result, kept, remark)
 
@@ -166,7 +171,10 @@ def _rocking_since(solved: Solved) -> dict[int, float]:
     for taken in solved.neck_state.taken:
         rock = taken.reading
         if taken.number > _last_filed(solved) and isinstance(rock, Rock) and rock.says == "rocks":
-            proved = rock.gap_mm if rock.gap_mm is not None else rock.slides_mm or 0.0
+            if rock.gap_mm is not None:
+                proved = rock.gap_mm
+            else:
+                proved = rock.slides_mm or 0.0
             found[rock.fret] = max(found.get(rock.fret, 0.0), proved)
     return found
 
@@ -198,7 +206,10 @@ def _metal(solved: Solved, unit: Unit) -> Outcome | None:
 
 
 def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
-    promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
+    if solved.neck_state.chosen:
+        promise = solved.neck_state.chosen.promise
+    else:
+        promise = None
     if promise is None or promise.thinnest_mm is None:
         return None
     length = format_length(promise.thinnest_mm, unit)
@@ -214,7 +225,10 @@ def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
         )
     now = float(solved.map.crown_mm.min())
     kept = now >= promise.thinnest_mm - 0.04
-    remark = means("pages.promised") if kept else means("pages.thinner-than-promised")
+    if kept:
+        remark = means("pages.promised")
+    else:
+        remark = means("pages.thinner-than-promised")
     return Outcome(means("pages.thinnest-crown"), length, format_length(now, unit), kept, remark)
 
 
@@ -225,7 +239,10 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     chosen = solved.neck_state.chosen
     if chosen is None or chosen.way not in _HEIGHT_WAYS:
         return None
-    promised = chosen.promise.height_low_mm if side == "bass" else chosen.promise.height_high_mm
+    if side == "bass":
+        promised = chosen.promise.height_low_mm
+    else:
+        promised = chosen.promise.height_high_mm
     if promised is None:
         return None
     name, length = (
@@ -352,7 +369,10 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         if any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
             now = float(solved.map.crown_mm.min())
             kept = now >= promise.thinnest_mm - 0.04
-            remark = means("pages.promised") if kept else means("pages.thinner-than-promised")
+            if kept:
+                remark = means("pages.promised")
+            else:
+                remark = means("pages.thinner-than-promised")
             rows.append(
                 Outcome(
                     means("pages.new-wire-with-again"), said, format_length(now, unit), kept, remark

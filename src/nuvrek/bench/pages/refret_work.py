@@ -30,7 +30,10 @@ def table_strip(neck_state: NeckState, step: Step | None, fret: int | None) -> T
     rows = table_rows(neck_state, steps_in_hand(neck_state), step)
     if not rows:
         return None
-    batch = frozenset(waiting(neck_state, step)) if step is not None and step.sweep else frozenset()
+    if step is not None and step.sweep:
+        batch = frozenset(waiting(neck_state, step))
+    else:
+        batch = frozenset()
     if step is not None and step.sweep == "fit":
         batch = frozenset(step.frets)
     done = sum(bool(cell.sign) for row in rows for cell in row.cells)

@@ -35,11 +35,10 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
     """The words of this phase; None while the plan is being weighed."""
     match loop.phase(solved):
         case "tune":
-            first = (
-                means("pages.tune-pitch")
-                if loop.session.neck_state.rod_moves
-                else means("pages.tune-pitch-first")
-            )
+            if loop.session.neck_state.rod_moves:
+                first = means("pages.tune-pitch")
+            else:
+                first = means("pages.tune-pitch-first")
             saying: Saying = means("pages.relief-read-strings-pitch-enter")
             if loop.session.neck_state.state.strings == "slack" and loop.slack_tells(solved):
                 saying = sentences(saying, means("pages.0-stay-slack-leaf-under"))
@@ -47,20 +46,27 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
         case "read":
             return _reading(loop, solved)
         case "stop":
-            stops = solved.plan.stops if solved is not None and solved.plan is not None else ()
+            if solved is not None and solved.plan is not None:
+                stops = solved.plan.stops
+            else:
+                stops = ()
             words = meaning.listed((stop.words for stop in stops), by="sentences")
             back = loop.back(solved)
-            prompt = (
-                means("pages.turn-back", turns_words=turns_words(back[0][1]))
-                if back
-                else means("pages.stop-turning")
-            )
+            if back:
+                prompt = means("pages.turn-back", turns_words=turns_words(back[0][1]))
+            else:
+                prompt = means("pages.stop-turning")
             return LoopWords(
                 prompt, means("pages.choose-weighs-what-left", detail=words), alert=True, over=True
             )
         case "turn":
-            plan = solved.plan.rod if solved is not None and solved.plan is not None else None
-            return None if plan is None else _turning(loop, plan, unit)
+            if solved is not None and solved.plan is not None:
+                plan = solved.plan.rod
+            else:
+                plan = None
+            if plan is None:
+                return None
+            return _turning(loop, plan, unit)
         case "rest":
             return _resting(solved, unit)
         case _:
@@ -70,7 +76,9 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
 def _reading(loop: RodLoop, solved: Solved | None) -> LoopWords:
     loop.ask_due(solved)
     view = view_of(loop.pad)
-    moved = means("pages.retuned") if loop.session.neck_state.rod_moves else ""
+    moved: Saying = ""
+    if loop.session.neck_state.rod_moves:
+        moved = means("pages.retuned")
     saying = view.question or view.message or loop.message
     return LoopWords(
         sentences(moved, view.prompt),
@@ -89,7 +97,10 @@ def _turning(loop: RodLoop, plan: RodPlan, unit: Unit) -> LoopWords:
         prompt: Saying = means("pages.your-own", turns_words=turns_words(loop.other))
         saying: Saying = means("pages.advised", turns_words=turns_words(plan.turns))
     else:
-        key = "pages.turn-strings-slack-first" if plan.slacken_first else "pages.turn"
+        if plan.slacken_first:
+            key = "pages.turn-strings-slack-first"
+        else:
+            key = "pages.turn"
         prompt = means(key, turning=plan.words.value("turning"))
         saying = _promise(plan, unit)
     if feel:
@@ -102,9 +113,11 @@ def _promise(plan: RodPlan, unit: Unit) -> Saying:
         return means("pages.how-much-relief-there-isnt")
     parts: list[Saying] = []
     for forecast in plan.forecasts:
-        side = (
-            "" if forecast.lane == "middle" else means("pages.lane", lane=LANE_WORDS[forecast.lane])
-        )
+        side: Saying
+        if forecast.lane == "middle":
+            side = ""
+        else:
+            side = means("pages.lane", lane=LANE_WORDS[forecast.lane])
         low, high = forecast.after_mm - forecast.doubt_mm, forecast.after_mm + forecast.doubt_mm
         later: Saying = ""
         if abs(forecast.settled_mm - forecast.after_mm) >= 0.008:
@@ -126,7 +139,10 @@ def _promise(plan: RodPlan, unit: Unit) -> Saying:
 def _resting(solved: Solved | None, unit: Unit) -> LoopWords:
     from nuvrek.planning.rod.relief import wanted_relief
 
-    wanted = wanted_relief(solved.map) if solved is not None else None
+    if solved is not None:
+        wanted = wanted_relief(solved.map)
+    else:
+        wanted = None
     if wanted is None or not wanted.as_figure:
         return LoopWords(
             means("pages.relief-isnt-known-well-enough"),

@@ -154,11 +154,16 @@ class StringRoomPage:
         """The chosen note in words."""
         s, n = self.string, self.note
         room, doubt = float(self.rooms.room_mm[s, n]), float(self.rooms.doubt_mm[s, n])
-        what = means("pages.open-string") if n == 0 else means("pages.fret", detail=n)
+        if n == 0:
+            what = means("pages.open-string")
+        else:
+            what = means("pages.fret", detail=n)
         word = self.rooms.word(s, n)
         first = int(self.rooms.first[s, n])
         sharp = float(self.on.cents()[s, n])
-        cents = means("pages.fretting-sharpens-cents", sharp=sharp) if sharp >= 1.0 else ""
+        cents: Saying = ""
+        if sharp >= 1.0:
+            cents = means("pages.fretting-sharpens-cents", sharp=sharp)
         head = means("pages.note-named", what=what, strings=self.strings - s, state=Word(word))
         least = means(
             "pages.note-room",

@@ -68,7 +68,10 @@ def strip_for(step: Step | None, solved: Solved, unit: Unit) -> AnyStrip:
     if step is not None and step.action == "file" and neck_state.chosen is not None:
         left = planned(neck_state, left=True)
         order = tuple(dict.fromkeys(fret for fret, _ in neck_state.chosen.order))
-        thin = int((solved.map.crown_mm - left).min(axis=1).argmin()) + 1 if left.any() else None
+        if left.any():
+            thin = int((solved.map.crown_mm - left).min(axis=1).argmin()) + 1
+        else:
+            thin = None
         return metal_strip(
             left,
             unit,
@@ -168,14 +171,12 @@ def no_way_words(solved: Solved | None) -> Saying:
     """The way onward where no way is in hand, and what is advised if that is known."""
     said = means("pages.enter-choose-where-ways-weighed")
     plan = None if solved is None else solved.plan
-    return (
-        said
-        if plan is None
-        else means(
-            "pages.advised-with-detail-title",
-            detail=said,
-            title=lower_first(plan.way(plan.advice).title),
-        )
+    if plan is None:
+        return said
+    return means(
+        "pages.advised-with-detail-title",
+        detail=said,
+        title=lower_first(plan.way(plan.advice).title),
     )
 
 
@@ -221,9 +222,14 @@ def seated_words(seated: Seated) -> Saying:
 def ended_words(gate: Gate | None, any_steps: bool) -> tuple[Saying, Saying]:
     """Title and text once all steps of a way are ticked, or where none is in hand."""
     if gate is not None and gate.way is not None:
-        waits = means("pages.first", waits=gate.waits) if gate.waits else ""
+        waits: Saying = ""
+        if gate.waits:
+            waits = means("pages.first", waits=gate.waits)
         return means("pages.next", title=gate.way.title), sentences(gate.changed or gate.why, waits)
-    title = means("pages.all-steps-ticked") if any_steps else means("pages.no-way-hand")
+    if any_steps:
+        title = means("pages.all-steps-ticked")
+    else:
+        title = means("pages.no-way-hand")
     prove = means("pages.prove-holds-promise-result-side")
     if gate is not None:
         return title, sentences(gate.changed, prove)

@@ -88,7 +88,9 @@ class Facts:
     def accepted(self) -> Quote | None:
         """The quote the owner has said yes to: what every paper then says it costs."""
         found = self.dealings.accepted_quote
-        return None if found is None else found[1]
+        if found is None:
+            return None
+        return found[1]
 
     def price_of(self, way: Way) -> Amount | None:
         """What one way costs: as accepted where that was for it alone, else by today's list."""

@@ -72,14 +72,18 @@ class BenchPad:
     @property
     def form(self) -> Form | None:
         """The form that is practised, if one is."""
-        return None if self.table.exercise is None else self.table.exercise.form
+        if self.table.exercise is None:
+            return None
+        return self.table.exercise.form
 
     # --- picking up -------------------------------------------------------------------
 
     @property
     def choice(self) -> tuple[type[Tool], ...]:
         """The tools that digits pick now."""
-        return HANDS if self.hands_out else TOOLS
+        if self.hands_out:
+            return HANDS
+        return TOOLS
 
     def allowed(self, kind: type[Tool]) -> bool:
         """Whether the exercise lets one use it."""

@@ -137,7 +137,9 @@ def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple
         if isinstance(one, StringHeight) and one.fret == 12 and not one.capo and not one.string
     ]
     relief = relief_now(see(wanted_alone(neck_state, Unit.MM)).map)
-    return found if relief is None else [*found, (means("shop.relief"), relief.mm)]
+    if relief is None:
+        return found
+    return [*found, (means("shop.relief"), relief.mm)]
 
 
 def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[Saying, bool]]:
@@ -149,7 +151,10 @@ def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[
     chosen = [n for n in live_numbers(entries) if isinstance(entries[n - 1], Chosen)]
     found: list[tuple[Saying, bool]] = []
     for n, number in enumerate(chosen):
-        end = chosen[n + 1] - 1 if n + 1 < len(chosen) else len(entries)
+        if n + 1 < len(chosen):
+            end = chosen[n + 1] - 1
+        else:
+            end = len(entries)
         if not any(isinstance(entry, Reading) for entry in entries[number:end]):
             continue
         solved = see(wanted_alone(fold(first, entries[:end]), Unit.MM))
@@ -168,7 +173,9 @@ _BOTH_SIDES = {
 
 def _matter(meaning: Meaning) -> Meaning:
     both = _BOTH_SIDES.get(meaning.key)
-    return meaning if both is None else means(both)
+    if both is None:
+        return meaning
+    return means(both)
 
 
 def _by_kind(item: tuple[tuple[Word, Saying], list[float]]) -> tuple[str, tuple[str, ...]]:
@@ -222,7 +229,10 @@ def repeats(entries: Sequence[AnyEntry]) -> Iterable[tuple[Tool, float]]:
             before = {} if not getattr(entry, "station", "") else before
             continue
         record = RECORDS[type(entry)]
-        figure = None if record.figure is None else record.figure(entry)
+        if record.figure is None:
+            figure = None
+        else:
+            figure = record.figure(entry)
         tool = None if record.tool is None else record.tool(entry)
         if figure is None or tool is None:
             continue

@@ -112,7 +112,9 @@ class Shelf:
     def _here(self, number: int, head: str) -> ShelfCard | None:
         """The card at hand, if it was made for a journal that stands there."""
         card = self._cards.get(number)
-        return card if card is not None and self._heads.get(number) == head else None
+        if card is not None and self._heads.get(number) == head:
+            return card
+        return None
 
     def _decoded(self, number: int) -> ShelfCard | None:
         """The card as it was kept; None where it can't be read."""

@@ -141,7 +141,10 @@ def moments(session: Session) -> tuple[Moment, ...]:
             if readings:
                 found.append(Moment(number - 1, means("strips.day-name", day=day, name=name)))
             if isinstance(entry, RoundStart):
-                name = lower_first(ROUNDS[entry.name][0]) if entry.name in ROUNDS else entry.name
+                if entry.name in ROUNDS:
+                    name = lower_first(ROUNDS[entry.name][0])
+                else:
+                    name = entry.name
             readings = 0
         elif hasattr(entry, "station"):
             readings += 1
@@ -187,11 +190,10 @@ def difference_strip(
                     now=format_length(now, unit),
                 )
             )
-    words = (
-        means("strips.relief", parts=meaning.listed(parts, by=","))
-        if parts
-        else means("strips.no-lane-read-both-times")
-    )
+    if parts:
+        words = means("strips.relief", parts=meaning.listed(parts, by=","))
+    else:
+        words = means("strips.no-lane-read-both-times")
     return DifferenceStrip(
         means("strips.change"), means("strips.since", detail=moment.words), change, words
     )

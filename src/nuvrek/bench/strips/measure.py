@@ -36,7 +36,11 @@ def side_strip(pad: Keypad, station: Station, solved: Solved | None = None) -> S
     """The side view of a station, with what the user's own tools have to say to it, and on what
     else a string or edge lies by all that was ``solved`` so far.
     """
-    under = "" if STATIONS[station.kind].broad else LANE_WORDS[station.lane]
+    under: Saying
+    if STATIONS[station.kind].broad:
+        under = ""
+    else:
+        under = LANE_WORDS[station.lane]
     keys = pad.keys_here
     reach = keys.reach() if isinstance(keys, GapKeys) else None
     note: Saying = _note(pad, station)
@@ -102,7 +106,9 @@ def notched_words(pad: Keypad) -> Saying:
     if fit is not None:
         return means("strips.your-notched-edge-mm-fits", fit=fit)
     scale = means("strips.notches-must-cut-mm", scale_mm=pad.neck.scale_mm)
-    return means("strips.none-your-notched-edges-fits", scale=scale) if owned else scale
+    if owned:
+        return means("strips.none-your-notched-edges-fits", scale=scale)
+    return scale
 
 
 def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
@@ -116,7 +122,9 @@ def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
         here = lane == station.lane
         if here or fret not in values or not values[fret][1]:
             short = brief(value_words(reading, unit, height_unit))
-            times = means("strips.times", reading=short, count=count) if count > 1 else short
+            times: Saying = short
+            if count > 1:
+                times = means("strips.times", reading=short, count=count)
             values[fret] = (times, here)
 
     if STATIONS[station.kind].sweep:
@@ -165,7 +173,9 @@ def _marked(pad: Keypad, station: Station) -> Iterator[tuple[AnyReading, int, tu
 
 def _lanes_of(reading: AnyReading) -> tuple[Lane, ...]:
     lane: Lane | None = getattr(reading, "lane", None) or getattr(reading, "side", None)
-    return LANES if lane is None else (lane,)
+    if lane is None:
+        return LANES
+    return (lane,)
 
 
 def dots_of(pad: Keypad) -> Dots:

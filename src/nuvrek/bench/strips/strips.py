@@ -236,7 +236,10 @@ def wood_strip(
             figure=format_number(deepest[1], unit),
             lane=LANE_WORDS[deepest[2]],
         )
-    under = means("strips.strings-pitch") if strings == "pitch" else means("strips.strings-slack")
+    if strings == "pitch":
+        under = means("strips.strings-pitch")
+    else:
+        under = means("strips.strings-slack")
     target = neck_map.neck.relief_wanted_mm("middle")
     return WoodStrip(
         means("strips.wood"),
@@ -288,7 +291,10 @@ def crown_strip(solved: Solved, unit: Unit, off: Mapping[int, float] | None = No
 
     neck_map = solved.map
     agreed = neck_map.neck_state.agreed.least_crown_mm
-    least = neck_map.neck.least_crown_mm if agreed is None else agreed
+    if agreed is None:
+        least = neck_map.neck.least_crown_mm
+    else:
+        least = agreed
     read = {
         taken.reading.fret
         for taken in solved.neck_state.taken

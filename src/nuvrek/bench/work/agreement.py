@@ -34,7 +34,9 @@ class Standing(Struct, frozen=True):
     def words(self) -> Saying:
         """The thing by its name; what was agreed in the words in which it was."""
         agreed = self.given is not None and self.given.agreed
-        return self.given.term.words if self.given and agreed else self.need.said
+        if self.given and agreed:
+            return self.given.term.words
+        return self.need.said
 
     @property
     def says(self) -> Saying:
@@ -103,7 +105,9 @@ def waiting_words(needs: tuple[Need, ...]) -> Saying:
 def agree(found: Iterable[Standing], how: How, said: str = "") -> Consented | None:
     """The owner's yes to all things that are not settled; None where all are."""
     terms = tuple(standing.need.term for standing in found if not standing.settled)
-    return Consented(terms=terms, how=how, words=said[:200]) if terms else None
+    if terms:
+        return Consented(terms=terms, how=how, words=said[:200])
+    return None
 
 
 def lift(found: Iterable[Standing], reason: str) -> GateLifted | None:
@@ -111,7 +115,9 @@ def lift(found: Iterable[Standing], reason: str) -> GateLifted | None:
     terms = tuple(
         standing.need.term for standing in found if not standing.settled and standing.need.before
     )
-    return GateLifted(terms=terms, reason=reason) if terms else None
+    if terms:
+        return GateLifted(terms=terms, reason=reason)
+    return None
 
 
 def refused(term: Term) -> Term:

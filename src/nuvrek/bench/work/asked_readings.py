@@ -131,4 +131,6 @@ def _gap_mm(gap: StringGap) -> float | None:
     if gap.gap_mm is not None:
         return gap.gap_mm
     blades = [mm for mm in (gap.slides_mm, gap.drags_mm or gap.wont_go_mm) if mm is not None]
-    return sum(blades) / len(blades) if blades else None
+    if blades:
+        return sum(blades) / len(blades)
+    return None

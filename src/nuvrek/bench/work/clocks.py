@@ -28,11 +28,10 @@ class Clock(Struct, frozen=True):
         if self.minutes_left <= 0:
             return means("work.has-had-time", title=self.title, until=self.until)
         hours, minutes = divmod(self.minutes_left, 60)
-        left = (
-            means("work.h-min", hours=hours, minutes=minutes)
-            if hours
-            else means("work.min", minutes=minutes)
-        )
+        if hours:
+            left = means("work.h-min", hours=hours, minutes=minutes)
+        else:
+            left = means("work.min", minutes=minutes)
         return means("work.not-before-go", title=self.title, until=self.until, left=left)
 
 
@@ -45,14 +44,19 @@ def clock_of(neck_state: NeckState, at: str) -> Clock | None:
         return None
     left = int(-(-apart(here, until).total_seconds() // 60))
     shown = by_the_clock_of(until, here)
-    day = "" if shown.date() == here.date() else f"{shown:%Y-%m-%d} "
+    if shown.date() == here.date():
+        day = ""
+    else:
+        day = f"{shown:%Y-%m-%d} "
     return Clock(step.title, f"{day}{shown:%H:%M}", max(left, 0))
 
 
 def due_of(neck_state: NeckState) -> str:
     """When the wait in hand is over, date and time; nothing where none is."""
     until = _until(neck_state)
-    return "" if until is None else f"{until:%Y-%m-%d %H:%M}"
+    if until is None:
+        return ""
+    return f"{until:%Y-%m-%d %H:%M}"
 
 
 def _until(neck_state: NeckState) -> datetime | None:
@@ -65,10 +69,14 @@ def _until(neck_state: NeckState) -> datetime | None:
     steps = steps_in_hand(neck_state)
     place = steps.index(step)
     begun = moment(neck_state.steps_done.get(steps[place - 1].key, "") if place else "")
-    return None if begun is None else begun + timedelta(minutes=step.wait)
+    if begun is None:
+        return None
+    return begun + timedelta(minutes=step.wait)
 
 
 def until_of(neck_state: NeckState) -> str:
     """When the wait in hand is over, ISO 8601; nothing where none is."""
     until = _until(neck_state)
-    return "" if until is None else until.isoformat(timespec="minutes")
+    if until is None:
+        return ""
+    return until.isoformat(timespec="minutes")

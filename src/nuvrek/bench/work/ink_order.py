@@ -55,7 +55,9 @@ class InkWalk:
     def fret(self) -> int | None:
         """The fret in hand."""
         frets = self.frets
-        return frets[min(self.at, len(frets) - 1)] if frets else None
+        if frets:
+            return frets[min(self.at, len(frets) - 1)]
+        return None
 
     def point(self, fret: int) -> None:
         """Lay the hand on a fret, if it is in the order."""
@@ -113,7 +115,9 @@ class InkWalk:
         """What is asked, in a line."""
         if self.fret is None:
             return ""
-        where = means("work.lane", lane=LANE_WORDS[self.side]) if self.side else ""
+        where: Saying = ""
+        if self.side:
+            where = means("work.lane", lane=LANE_WORDS[self.side])
         return means("work.ink-gone-fret", fret=self.fret, where=where)
 
     def verdict(self) -> Saying:
@@ -138,7 +142,9 @@ class InkWalk:
             )
         if follow_up.agrees:
             left = [fret for fret in self.frets if fret not in gone][:3]
-            following = means("work.next-should", left=", ".join(map(str, left))) if left else ""
+            following: Saying = ""
+            if left:
+                following = means("work.next-should", left=", ".join(map(str, left)))
             return means("work.bench-agrees-plan", count=count, following=following)
         early = ", ".join(str(fret) for fret in follow_up.early[:4])
         late = ", ".join(str(fret) for fret in follow_up.late[:4])

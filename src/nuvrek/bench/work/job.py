@@ -97,7 +97,9 @@ def following(plan: Plan, kind: str) -> tuple[str, ...]:
     kinds = [leg.way for leg in plan.course]
     if kind not in kinds and of_family(kind, "new wire"):
         return ("level",)
-    return tuple(kinds[kinds.index(kind) + 1 :]) if kind in kinds else ()
+    if kind in kinds:
+        return tuple(kinds[kinds.index(kind) + 1 :])
+    return ()
 
 
 def _ink_order(neck_map: HeightMap, way: Way) -> tuple[tuple[int, Lane], ...]:
@@ -232,7 +234,9 @@ def _filed_as_planned(
         for (fret, lane), mm in left_to_file(neck_state).items()
         if frets is None or fret in frets
     )
-    return Filed(way=neck_state.chosen.way, off=off) if off else None
+    if off:
+        return Filed(way=neck_state.chosen.way, off=off)
+    return None
 
 
 def asked_first(neck_state: NeckState, step: Step) -> Saying:
@@ -245,7 +249,10 @@ def asked_first(neck_state: NeckState, step: Step) -> Saying:
             frets=meaning.frets(rest),
             fine=SWEEPS[step.sweep].fine if step.sweep else "",
         )
-    left = unpressed(neck_state) if step.action == "press" else ()
+    if step.action == "press":
+        left = unpressed(neck_state)
+    else:
+        left = ()
     if not left:
         return ""
     return means("work.nobody-has-pressed-yet-one", frets=meaning.frets(left))
@@ -265,7 +272,10 @@ def tick(
     ``grips`` how fat the tangs were to be by fret. Raises LogbookError, and then nothing is
     ticked.
     """
-    needs = waiting(session.neck_state, step) if session.asked else ()
+    if session.asked:
+        needs = waiting(session.neck_state, step)
+    else:
+        needs = ()
     if needs:
         raise Refused(means("work.not-ticked", waiting_words=waiting_words(needs)))
     cooled = _cooled(session.neck_state, heat or Heated(), session.time_now())

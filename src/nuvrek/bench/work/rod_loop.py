@@ -88,12 +88,16 @@ class RodLoop:
         neck_state = self.session.neck_state
         if self.due() and self._passed != len(neck_state.rod_moves):
             strung = neck_state.state.strings == "pitch"
-            return "read" if strung or self.strings_off(solved) else "tune"
+            if strung or self.strings_off(solved):
+                return "read"
+            return "tune"
         if solved is None or solved.plan is None or solved.identity != self.session.identity:
             return "wait"
         if solved.plan.stops:
             return "stop"
-        return "turn" if solved.plan.rod is not None else "rest"
+        if solved.plan.rod is not None:
+            return "turn"
+        return "rest"
 
     def back(self, solved: Solved | None) -> tuple[tuple[Side | None, float], ...]:
         """The moves that take back what the relief answered the other way; none otherwise."""
@@ -102,8 +106,9 @@ class RodLoop:
         if answer is None or self.phase(solved) != "stop":
             return ()
         side = dict(neck_state.rod_moves)[answer.last_move].side
-        both = SIDES if neck_state.neck.rod == "twin" and side is None else (side,)
-        return tuple((one, -answer.turns) for one in both)
+        if neck_state.neck.rod == "twin" and side is None:
+            return tuple((side, -answer.turns) for side in SIDES)
+        return ((side, -answer.turns),)
 
     def due(self) -> tuple[Lane, ...]:
         """Sides on which the relief was not read since the rod was last moved."""
@@ -188,7 +193,10 @@ class RodLoop:
             case "read":
                 return self._read(key)
             case "turn":
-                plan = solved.plan.rod if solved is not None and solved.plan is not None else None
+                if solved is not None and solved.plan is not None:
+                    plan = solved.plan.rod
+                else:
+                    plan = None
                 return plan is not None and self._turn(key, plan)
             case _:
                 return False
@@ -236,9 +244,15 @@ class RodLoop:
     def _log(self, plan: RodPlan) -> None:
         """Write the move down with what was promised for it."""
         as_said = self.other is None or self.other == plan.turns
-        share = 1.0 if self.other is None else self.other / plan.turns
+        if self.other is None:
+            share = 1.0
+        else:
+            share = self.other / plan.turns
         mm = round(plan.after_move_mm, 4) if as_said else None
-        doubt = round(plan.after_move_doubt_mm, 4) if as_said else None
+        if as_said:
+            doubt = round(plan.after_move_doubt_mm, 4)
+        else:
+            doubt = None
         moves: tuple[RodMove | StateChange, ...] = tuple(
             RodMove(
                 turns=turns * share,

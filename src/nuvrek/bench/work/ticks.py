@@ -86,7 +86,9 @@ _LONG_MM, _SHORT_MM = 760.0, 480.0
 def kind_of_neck(neck: NeckDescription) -> str:
     """The kind a shop's pace is learnt for: by length, and whether its edges are bound."""
     length = "long" if neck.scale_mm >= _LONG_MM else "short" if neck.scale_mm < _SHORT_MM else ""
-    return f"{length} bound".strip() if neck.bound else length
+    if neck.bound:
+        return f"{length} bound".strip()
+    return length
 
 
 def _minutes(before: str, after: str) -> float:

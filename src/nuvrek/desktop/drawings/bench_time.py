@@ -72,7 +72,9 @@ class BenchTime(QWidget):
             return need.minutes_left(now) / 60.0
         if need.kind == "rest" and need.look_from:
             return _hours_until(now, need.look_from)
-        return _hours_until(now, card.promised) if card.promised else None
+        if card.promised:
+            return _hours_until(now, card.promised)
+        return None
 
     def _x(self, hours: float) -> float:
         """Near hours wide, far days close: a logarithm from a little before now."""

@@ -120,8 +120,14 @@ class RodView(QWidget):
     def _key(self, painter: QPainter, box: QRectF) -> None:
         t = self.theme
         head = t.px(22)
-        where = tr("the headstock") if self.from_head else tr("the body")
-        top = tr("No turn is due") if not self.moves else tr("Key seen from {where}", where=where)
+        if self.from_head:
+            where = tr("the headstock")
+        else:
+            where = tr("the body")
+        if not self.moves:
+            top = tr("No turn is due")
+        else:
+            top = tr("Key seen from {where}", where=where)
         write(
             painter,
             self.theme,
@@ -142,11 +148,10 @@ class RodView(QWidget):
                 self._nut(painter, at, t.px(11))
         right_handed = self.neck is not None and not self.neck.left_handed
         low_right = right_handed == self.from_head
-        sides = (
-            (tr("treble side"), tr("bass side"))
-            if low_right
-            else (tr("bass side"), tr("treble side"))
-        )
+        if low_right:
+            sides = (tr("treble side"), tr("bass side"))
+        else:
+            sides = (tr("bass side"), tr("treble side"))
         foot = QRectF(box.left(), box.bottom() - head, box.width(), head)
         write(
             painter,
@@ -198,7 +203,10 @@ class RodView(QWidget):
         if self.neck is None or self.neck.rod != "twin":
             return {None: QPointF(box.center().x(), y)}
         apart = box.width() * 0.24
-        low = apart if (not self.neck.left_handed) == self.from_head else -apart
+        if (not self.neck.left_handed) == self.from_head:
+            low = apart
+        else:
+            low = -apart
         return {
             "bass": QPointF(box.center().x() + low, y),
             "treble": QPointF(box.center().x() - low, y),

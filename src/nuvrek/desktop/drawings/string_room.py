@@ -81,7 +81,10 @@ class RoomView(QWidget):
     def _string_y(self, geometry: SheetGeometry, string: int, x_mm: float) -> float:
         assert self.page is not None
         count = self.page.strings
-        share = 0.0 if count == 1 else -0.86 + 1.72 * string / (count - 1)
+        if count == 1:
+            share = 0.0
+        else:
+            share = -0.86 + 1.72 * string / (count - 1)
         return geometry.across(share, x_mm)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
@@ -332,7 +335,10 @@ class RoomView(QWidget):
             colour="muted",
             align=Qt.AlignmentFlag.AlignRight,
         )
-        name = tr("open") if view.note == 0 else tr("fret {note}", note=view.note)
+        if view.note == 0:
+            name = tr("open")
+        else:
+            name = tr("fret {note}", note=view.note)
         self._title(
             painter,
             box,

@@ -158,7 +158,9 @@ class YearsView(QWidget):
 
         marks = ticks(low, high)
         fit = max(int(box.height() / t.px(18)), 1)
-        few = marks[:: max(-(-len(marks) // min(fit, 4)), 1)] if fit > 2 else (marks[0], marks[-1])
+        few = [marks[0], marks[-1]]
+        if fit > 2:
+            few = marks[:: max(-(-len(marks) // min(fit, 4)), 1)]
         for value in few:
             place = QRectF(box.left() - t.px(36), y(value) - t.px(8), t.px(32), t.px(16))
             write(
@@ -189,7 +191,10 @@ class YearsView(QWidget):
         for full in (True, False):
             amounts = ((v, v.pitch if full else v.slack) for v in self.visits)
             points = [(v, a) for v, a in amounts if a is not None]
-            style = Qt.PenStyle.SolidLine if full else Qt.PenStyle.DotLine
+            if full:
+                style = Qt.PenStyle.SolidLine
+            else:
+                style = Qt.PenStyle.DotLine
             before: QPointF | None = None
             for visit, (mm, doubt) in points:
                 at = QPointF(self._x(box, visit.day), y(mm / per))
@@ -280,9 +285,15 @@ class YearsView(QWidget):
         t, c = self._t(), self.theme.colours
         visit, two = self.visits[self.before], self.visits[self.after]
         self._label(painter, box, tr("tops moved"), tr("hollow: in doubt"))
-        rows = change(visit, two) if self.before != self.after else None
+        if self.before != self.after:
+            rows = change(visit, two)
+        else:
+            rows = None
         if rows is None:
-            said = tr("no lane was read both times") if self.before != self.after else ""
+            if self.before != self.after:
+                said = tr("no lane was read both times")
+            else:
+                said = ""
             write(painter, t, box, text=said or tr("choose two visits"), size=13, colour="muted")
             return
         largest = max([abs(mm) for mm, _ in rows] + [0.02])
@@ -296,7 +307,10 @@ class YearsView(QWidget):
             painter.setBrush(colour if sure else c["paper"])
             painter.drawRect(QRectF(x - 4, min(middle, middle - high), 8, max(abs(high), 1.0)))
             if sure and abs(mm) > 0.5 * largest:
-                place = middle - high - t.px(15) if mm > 0 else middle - high + 1
+                if mm > 0:
+                    place = middle - high - t.px(15)
+                else:
+                    place = middle - high + 1
                 text = format_number(mm, self.unit, sign=True)
                 write(
                     painter,

@@ -52,8 +52,13 @@ class ToolView(QWidget):
     def px_mm(self) -> float:
         """Pixels of this screen a millimetre, as it says itself."""
         screen = self.screen()
-        found = edges.USUAL_PX_MM if screen is None else screen.physicalDotsPerInch() / 25.4
-        return found if 2.0 < found < 20.0 else edges.USUAL_PX_MM
+        if screen is None:
+            found = edges.USUAL_PX_MM
+        else:
+            found = screen.physicalDotsPerInch() / 25.4
+        if 2.0 < found < 20.0:
+            return found
+        return edges.USUAL_PX_MM
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         if self.pad is None:

@@ -154,9 +154,10 @@ class TruthView(QWidget):
         c = self.theme.colours
         painter.setFont(self.drawn.font(13))
         painter.setPen(c["muted"])
-        words = (
-            tr("line: true · ring: your map, whisker its range · square: the truth lies outside")
-            if self.mapped is not None
-            else tr("line: true. You wrote nothing down, so there is no map to hold against it.")
-        )
+        if self.mapped is not None:
+            words = tr(
+                "line: true · ring: your map, whisker its range · square: the truth lies outside"
+            )
+        else:
+            words = tr("line: true. You wrote nothing down, so there is no map to hold against it.")
         painter.drawText(box, Qt.AlignmentFlag.AlignVCenter, words)

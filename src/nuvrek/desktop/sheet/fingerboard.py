@@ -87,7 +87,10 @@ def _wood(painter: QPainter, geometry: SheetGeometry, theme: Theme) -> None:
 def _strings(painter: QPainter, geometry: SheetGeometry, theme: Theme, bare: bool) -> None:
     end = end_mm(geometry.neck)
     # A bare neck has none, nor has one whose frets are out.
-    count = 0 if geometry.neck.bare or bare else geometry.neck.strings
+    if geometry.neck.bare or bare:
+        count = 0
+    else:
+        count = geometry.neck.strings
     for i in range(count):
         share = 0.0 if count == 1 else -0.8 + 1.6 * i / (count - 1)
         painter.setPen(QPen(theme.colours["string"], 1.0 + 1.1 * (1.0 - i / max(count - 1, 1))))

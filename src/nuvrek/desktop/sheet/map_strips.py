@@ -72,7 +72,10 @@ class LightDrawing(StripPainter):
             QPointF(right.x(), right.y() - thick),
             QPointF(left.x(), left.y() - thick),
         ]
-        style = Qt.PenStyle.SolidLine if first else Qt.PenStyle.DashLine
+        if first:
+            style = Qt.PenStyle.SolidLine
+        else:
+            style = Qt.PenStyle.DashLine
         self.p.setPen(QPen(self.colour("muted"), 1.4, style))
         self.p.setBrush(self.colour("wire", 255 if first else 60))
         self.p.drawPolygon(QPolygonF(edge))
@@ -183,7 +186,10 @@ class Difference(StripPainter):
             )
         self.p.setPen(QPen(self.colour("muted"), 1))
         self.p.drawLine(QPointF(self.box.left(), zero), QPointF(self.box.right(), zero))
-        order = (0, 1, 2) if self.g.neck.nut_on_right == self.g.low_above else (2, 1, 0)
+        if self.g.neck.nut_on_right == self.g.low_above:
+            order = (0, 1, 2)
+        else:
+            order = (2, 1, 0)
         for fret, row in enumerate(lane.change_mm, 1):
             for place, k in enumerate(order[: len(LANES)]):
                 value = row[k]

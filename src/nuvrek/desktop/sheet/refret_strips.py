@@ -55,7 +55,10 @@ class Wood(StripPainter):
             for n, (up, down) in enumerate(zip(face, to_be, strict=True), 1)
         ]
         for n, (x, up, down) in enumerate(places):
-            move = (top.moveTo, line.moveTo) if not n else (top.lineTo, line.lineTo)
+            if not n:
+                move = (top.moveTo, line.moveTo)
+            else:
+                move = (top.lineTo, line.lineTo)
             move[0](x, floor - up * per_mm)
             move[1](x, floor - down * per_mm)
         between = QPainterPath(top)
@@ -125,7 +128,10 @@ class Slots(StripPainter):
         self, x: float, top: float, floor: float, wide: tuple[float, float], says: str, read: bool
     ) -> None:
         slot, barbs = wide
-        style = Qt.PenStyle.SolidLine if read else Qt.PenStyle.DashLine
+        if read:
+            style = Qt.PenStyle.SolidLine
+        else:
+            style = Qt.PenStyle.DashLine
         self.p.setPen(QPen(self.colour("muted"), 1, style))
         self.p.setBrush(self.colour("card"))
         self.p.fillRect(

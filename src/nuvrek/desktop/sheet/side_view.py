@@ -85,7 +85,10 @@ class Side(StripPainter):
         self.p.setPen(QPen(self.colour("copper"), 2))
         self.p.setBrush(self.colour("copper", 60))
         self.p.drawRoundedRect(QRectF(x - 11, y - 44, 22, 42), 11, 11)
-        does = tr("press") if lane.station.kind == "press" else tr("feel the end of")
+        if lane.station.kind == "press":
+            does = tr("press")
+        else:
+            does = tr("feel the end of")
         self._above(x, y - 62, tr("{does} fret {fret}", does=does, fret=lane.fret))
 
     def _beamed(self, lane: SideStrip) -> None:
@@ -126,7 +129,10 @@ class Side(StripPainter):
         notched = lane.station.by in ON_WOOD
         low, high = lane.station.supports or lane.reach or (1, self.g.neck.frets)
         a, b = sorted((self.g.fret_x(low), self.g.fret_x(high)))
-        level = self.base if notched else self.base - 0.75 * self.crown
+        if notched:
+            level = self.base
+        else:
+            level = self.base - 0.75 * self.crown
         top = self.base - self.crown - 26 if notched else level - 18
         self.p.setPen(QPen(self.colour("muted"), 1))
         self.p.setBrush(self.colour("wire"))
@@ -143,11 +149,10 @@ class Side(StripPainter):
         depth = max(self._dip(lane.fret, lane), 5.0)
         self.p.drawRect(QRectF(x - (6 if notched else 34), level, 12 if notched else 68, depth))
         under = tr("edge and wood") if notched else named("edge")
-        where = (
-            tr("beside fret {fret}", fret=lane.fret)
-            if notched
-            else tr("and fret {fret}", fret=lane.fret)
-        )
+        if notched:
+            where = tr("beside fret {fret}", fret=lane.fret)
+        else:
+            where = tr("and fret {fret}", fret=lane.fret)
         self._above(x, top - 20, tr("blade between {under} {where}", under=under, where=where))
         if lane.note:
             self.words(
@@ -168,7 +173,9 @@ class Side(StripPainter):
             depth = 0.0
         else:
             depth = 0.14 * self.box.height()
-        return depth * 4.0 * s * (1.0 - s) if s <= 1.0 else 0.0
+        if s <= 1.0:
+            return depth * 4.0 * s * (1.0 - s)
+        return 0.0
 
     def _neck(self, places: tuple[float, ...], lane: SideStrip) -> None:
         floor = self.base + 24 + 0.14 * self.box.height()
@@ -238,8 +245,14 @@ class Side(StripPainter):
         self.p.setPen(QPen(self.colour("brass"), 1))
         self.p.setBrush(self.colour("light"))
         self.p.drawRect(QRectF(x - 34, y, 68, max(self.top_y(lane.fret, lane) - y - 1, 5)))
-        tool = named("string") if lane.station.by == "string" else tr("edge")
-        y_words = a.y() - 46 if tool == "edge" else self.box.top() + 18
+        if lane.station.by == "string":
+            tool = named("string")
+        else:
+            tool = tr("edge")
+        if tool == "edge":
+            y_words = a.y() - 46
+        else:
+            y_words = self.box.top() + 18
         self.words(
             x,
             max(y_words, self.box.top() + 14),
@@ -358,9 +371,10 @@ class Side(StripPainter):
             self.p.drawLine(
                 QPointF(x - 6, top + 5 * k), QPointF(x - (0 if k % 2 else 3), top + 5 * k)
             )
-        held = (
-            tr("capo at {capo}", capo=lane.station.capo) if lane.station.capo else tr("string open")
-        )
+        if lane.station.capo:
+            held = tr("capo at {capo}", capo=lane.station.capo)
+        else:
+            held = tr("string open")
         # Where the lane is low the words stand beside the rule instead of over it.
         beside = 170 if top - 14 < self.box.top() + 14 else 0
         self._above(

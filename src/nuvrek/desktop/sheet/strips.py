@@ -105,7 +105,10 @@ class _Wood(StripPainter):
         # A height is drawn this much larger than a length along the neck.
         px_per_mm = abs(self.g.x(100.0) - self.g.x(0.0)) / 100.0
         note = tr("heights ×{per_mm:.0f}", per_mm=per_mm / px_per_mm)
-        legend_end = self._legend(lane) if len(lane.curves) > 1 else self.box.left()
+        if len(lane.curves) > 1:
+            legend_end = self._legend(lane)
+        else:
+            legend_end = self.box.left()
         self.p.setFont(self.theme.font(16, bold=True, figures=True))
         half = 0.5 * self.p.fontMetrics().horizontalAdvance(say(lane.label))
         x = max(self.g.fret_x(lane.label_fret), legend_end + half + 6)
@@ -113,7 +116,10 @@ class _Wood(StripPainter):
         # Where the sheet is narrow the note goes below what is read first.
         self.p.setFont(self.theme.font(12, figures=True))
         begins = self.box.right() - 8 - self.p.fontMetrics().horizontalAdvance(note)
-        y = self.box.top() + 12 if x + half + 10 < begins else self.box.bottom() - 9
+        if x + half + 10 < begins:
+            y = self.box.top() + 12
+        else:
+            y = self.box.bottom() - 9
         self.words(self.box.right() - 8, y, note, size=12, align="right")
 
     def _target(self, lane: WoodStrip, zero: float, per_mm: float) -> None:
@@ -173,7 +179,10 @@ class _Tops(StripPainter):
                 self.p.drawLine(QPointF(self.box.left(), y), QPointF(self.box.right(), y))
         self.p.setPen(QPen(self.colour("muted"), 1))
         self.p.drawLine(QPointF(self.box.left(), zero), QPointF(self.box.right(), zero))
-        order = (0, 1, 2) if self.g.neck.nut_on_right == self.g.low_above else (2, 1, 0)
+        if self.g.neck.nut_on_right == self.g.low_above:
+            order = (0, 1, 2)
+        else:
+            order = (2, 1, 0)
         # Upright bars are sharp, and far quicker, without smoothing.
         self.p.setRenderHint(QPainter.RenderHint.Antialiasing, False)
         for fret, (row, doubts) in enumerate(zip(lane.rise_mm, lane.doubt_mm, strict=True)):

@@ -175,7 +175,10 @@ class SheetView(QWidget):
                 (self.drawn.font(size + 2, bold=True, figures=True), "copper"),
             )
         ]
-        asked = None if self.dots.asked is None else self.dots.asked[0]
+        if self.dots.asked is None:
+            asked = None
+        else:
+            asked = self.dots.asked[0]
         before = None
         for fret, x in places:
             here = fret in (self.chosen, asked)

@@ -267,4 +267,6 @@ def key_name(event: QKeyEvent) -> str:
     if event.modifiers() & (Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.AltModifier):
         return ""
     text = event.text()
-    return text if len(text) == 1 and text.isprintable() else ""
+    if len(text) == 1 and text.isprintable():
+        return text
+    return ""

@@ -182,7 +182,9 @@ class ChooseStage(Stage):
     def plan(self) -> Plan | None:
         """The ways as weighed on the neck as it is now; None while they are being weighed."""
         fresh = self.app.fresh
-        return fresh.plan if fresh is not None else None
+        if fresh is None:
+            return None
+        return fresh.plan
 
     @property
     def index(self) -> int | None:
@@ -252,7 +254,10 @@ class ChooseStage(Stage):
     def _to_owner(self) -> None:
         """To the owner, about the way in front."""
         plan = self.plan
-        course = {leg.way for leg in plan.course} if plan is not None else set()
+        if plan is not None:
+            course = {leg.way for leg in plan.course}
+        else:
+            course = set()
         self.app.meant = None if self.kind is None or self.kind in course else self.kind
         self.app.stage_wanted.emit("Owner")
 
@@ -284,7 +289,10 @@ class ChooseStage(Stage):
             self.take.setEnabled(False)
             self.bar.show_words(tr("Weighing the ways"), message=self.app.waiting)
             return
-        in_hand = session.neck_state.chosen.way if session.neck_state.chosen else None
+        if session.neck_state.chosen:
+            in_hand = session.neck_state.chosen.way
+        else:
+            in_hand = None
         shown = self.shown(plan)
         for row in self.rows[len(shown) :]:
             row.hide()
@@ -415,8 +423,14 @@ class ChooseStage(Stage):
             )
         else:
             reasons = (*way.why_not, *way.not_known)
-        now = tr("not known yet") if way.status == "not known" else tr("not now")
-        head = f"{say(way.title)}: {say(way.gist)}" if way.possible else f"{say(way.title)}: {now}"
+        if way.status == "not known":
+            now = tr("not known yet")
+        else:
+            now = tr("not now")
+        if way.possible:
+            head = f"{say(way.title)}: {say(way.gist)}"
+        else:
+            head = f"{say(way.title)}: {now}"
         if way.possible and len(head) > _LONGEST_HEAD:
             # What does not fit large is said small.
             head = say(way.title)
@@ -458,7 +472,10 @@ class ChooseStage(Stage):
 
         solved, s = self.app.fresh, self.app.settings
         rule = RULES.get(leg.rule)
-        told = textwrap.wrap(say(rule.says), _WHY_LETTERS) if rule is not None else []
+        if rule is not None:
+            told = textwrap.wrap(say(rule.says), _WHY_LETTERS)
+        else:
+            told = []
         if solved is not None:
             readings = {taken.number: taken.reading for taken in solved.neck_state.taken}
             for sign, numbers in ((tr("for"), leg.speaks_for), (tr("against"), leg.speaks_against)):

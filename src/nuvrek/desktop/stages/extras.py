@@ -13,6 +13,7 @@ from nuvrek.desktop.widgets.photo import small_copy
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults, read_bytes
 from nuvrek.exchange.readings_csv import read_table, write_table
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import MOST_LETTERS
 from nuvrek.readings.entries import AnyReading, Note
 from nuvrek.readings.words import place_words
@@ -67,7 +68,9 @@ class Extras:
     def _last(self) -> int | None:
         session = self.app.session
         recent = session.recent(1) if session is not None else []
-        return recent[0][0] if recent else None
+        if recent:
+            return recent[0][0]
+        return None
 
     def note(self, text: str, photo: bytes | None = None) -> None:
         """Keep words (and a photo) with the last reading, or with the neck when there is none."""
@@ -84,7 +87,11 @@ class Extras:
         notes = [Note(text=part, about=about) for part in parts[1:]]
         first = Note(text=parts[0] if parts else "", about=about, photo=photo)
         if self.app.write(lambda: session.append(first, *notes)):
-            where = tr("the neck") if about is None else place_words(session.entries[about - 1])
+            where: Saying
+            if about is None:
+                where = tr("the neck")
+            else:
+                where = place_words(session.entries[about - 1])
             self.stage.say(tr("Kept with {where}.", where=where))
 
     def photo(self, path: str) -> None:
@@ -183,8 +190,13 @@ class Extras:
             )
 
     def _not_taken(self, error: Exception, name: str) -> None:
-        faults = error.faults if isinstance(error, JobFaults) else [f"{type(error).__name__}."]
-        more = tr("And {number} more.", number=len(faults) - 1) if len(faults) > 1 else ""
+        faults: tuple[Saying, ...] = (f"{type(error).__name__}.",)
+        if isinstance(error, JobFaults):
+            faults = error.faults
+        if len(faults) > 1:
+            more = tr("And {number} more.", number=len(faults) - 1)
+        else:
+            more = ""
         self.stage.say(
             tr(
                 "In {name}: {faults} {more} Nothing was taken in.",

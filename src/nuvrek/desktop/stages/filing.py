@@ -377,7 +377,9 @@ class FilingStage(Stage):
         from nuvrek.planning.ways.just_clean import CLEAN_SD
 
         told = np.array(way.lowest_mm)
-        doubt = 0.0 if "levels" in way.record.families else told[:, 1] * CLEAN_SD / NINE_IN_TEN
+        doubt = told[:, 1] * CLEAN_SD / NINE_IN_TEN
+        if "levels" in way.record.families:
+            doubt = np.zeros_like(doubt)
         return base + float(np.max(told[:, 0] + doubt - np.asarray(heights)))
 
     def _tell(self) -> None:
@@ -527,7 +529,10 @@ class FilingStage(Stage):
             self.lift.setValue(self.lift.value() + (5 if name == "+" else -5))
             self._settle()
         elif name in ("left", "right"):
-            step = 1 if (name == "right") != self.app.session.neck_state.neck.nut_on_right else -1
+            if (name == "right") != self.app.session.neck_state.neck.nut_on_right:
+                step = 1
+            else:
+                step = -1
             self._pointed(max(1, min(frets, (filing.fret or 0) + step)), "")
         elif name == "*":
             self._leave_alone()

@@ -125,18 +125,22 @@ class GuideStage(Stage):
     def refresh(self) -> None:
         self.hits = search(self.guide, self.asked)
         self.list.clear()
-        rows = (
-            [f"{hit.chapter.title} · {hit.heading}\n{hit.words[:_SNIPPET]}" for hit in self.hits]
-            if self.asked
-            else [chapter.title for chapter in self.guide]
-        )
+        if self.asked:
+            rows = [
+                f"{hit.chapter.title} · {hit.heading}\n{hit.words[:_SNIPPET]}" for hit in self.hits
+            ]
+        else:
+            rows = [chapter.title for chapter in self.guide]
         for words in rows:
             self.list.addItem(QListWidgetItem(words))
         self.list.setCurrentRow(0 if rows else -1)
         self._fill_bar()
 
     def _fill_bar(self) -> None:
-        found = count(len(self.hits), "place", "places") if self.asked else ""
+        if self.asked:
+            found = count(len(self.hits), "place", "places")
+        else:
+            found = ""
         self.bar.show_words(
             tr("What do you want to know?"),
             number=f"{self.asked}▏",
@@ -191,7 +195,10 @@ class GuideStage(Stage):
 
     def _follow(self, link: QUrl) -> None:
         """A link leads to another document of ours; nothing outside is opened."""
-        at = self.shown.path if self.shown is not None else docs_folder() / "guide/none.md"
+        if self.shown is not None:
+            at = self.shown.path
+        else:
+            at = docs_folder() / "guide/none.md"
         path = (at.parent / link.path()).resolve()
         if path.is_relative_to(docs_folder().resolve()) and path.suffix == ".md":
             try:

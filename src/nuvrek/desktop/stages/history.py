@@ -66,19 +66,17 @@ class HistoryStage(Stage):
         if session is None:
             return
         count = len(days_of(session.entries))
-        waiting = (
-            tr("Mapping {count} visits", count=count)
-            if count
-            else tr("Nothing was read on this neck yet.")
-        )
+        if count:
+            waiting = tr("Mapping {count} visits", count=count)
+        else:
+            waiting = tr("Nothing was read on this neck yet.")
         s = self.app.settings
         self.view.least_mm = session.neck_state.neck.least_crown_mm
         self.view.show_visits(self.visits, self.before, self.after, s.unit, waiting)
-        head = (
-            tr("{number} visits", number=len(self.visits))
-            if len(self.visits) != 1
-            else tr("One visit")
-        )
+        if len(self.visits) != 1:
+            head = tr("{number} visits", number=len(self.visits))
+        else:
+            head = tr("One visit")
         self.bar.show_words(
             head if self.visits else tr("History"),
             message=say(self.told) or ("" if self.visits else waiting),

@@ -397,9 +397,10 @@ class MapStage(Stage):
             *lines(finding.speaks_for, tr("for")),
             *lines(finding.speaks_against, tr("against")),
         ][:5]
-        again = (
-            tr("Enter takes it again, Backspace strikes it out.") if finding.kind == "odd" else ""
-        )
+        if finding.kind == "odd":
+            again = tr("Enter takes it again, Backspace strikes it out.")
+        else:
+            again = ""
         self.bar.show_words(
             say(finding.headline),
             message=f"{say(finding.text)} {again}".strip(),
@@ -415,14 +416,19 @@ class MapStage(Stage):
         side = (tr("bass side"), tr("middle"), tr("treble side"))[k]
         rise, doubt = float(m.deviation_mm[fret - 1, k]), float(m.deviation_doubt_mm[fret - 1, k])
         crown = float(m.crown_mm[fret - 1].min())
-        crown_words = tr("Crown about") if not m.crown_measured else tr("Crown")
+        if not m.crown_measured:
+            crown_words = tr("Crown about")
+        else:
+            crown_words = tr("Crown")
         found = None if self.app.silent else solved.plan
-        off = float(found.way("spot-level").off_mm[fret - 1].max()) if found else 0.0
-        plan = (
-            tr("Spot work takes {off}.", off=format_length(off, s.unit))
-            if off > WORTH_FILING_MM
-            else ""
-        )
+        if found:
+            off = float(found.way("spot-level").off_mm[fret - 1].max())
+        else:
+            off = 0.0
+        if off > WORTH_FILING_MM:
+            plan = tr("Spot work takes {off}.", off=format_length(off, s.unit))
+        else:
+            plan = ""
         if (
             self.picker is None
             or self.picker.fret != fret

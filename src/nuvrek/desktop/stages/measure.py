@@ -147,7 +147,10 @@ class MeasureStage(Stage):
             return
         before = self.app.settings.gauge_port
         ports = [*self.app.gauge.ports(), say(self.app.gauge.STAND_IN)]
-        known = ports if before in ports or not before else [before, *ports]
+        if before in ports or not before:
+            known = ports
+        else:
+            known = [before, *ports]
         path, wanted = QInputDialog.getItem(
             self,
             tr("Gauge"),
@@ -162,7 +165,10 @@ class MeasureStage(Stage):
         """Open the gauge's port and remember it."""
         self.listen()
         gauge, settings = self.app.gauge, self.app.settings
-        neck = None if self.app.session is None else self.app.session.neck_state.neck
+        if self.app.session is None:
+            neck = None
+        else:
+            neck = self.app.session.neck_state.neck
         if path == say(gauge.STAND_IN):
             trouble = gauge.open_stand_in(neck)
         else:
@@ -173,7 +179,10 @@ class MeasureStage(Stage):
             self.app.change_quietly(msgspec.structs.replace(settings, gauge_port=path))
 
     def _stand_in_pressed(self) -> None:
-        station = self.keypad.station if self.keypad is not None else None
+        if self.keypad is not None:
+            station = self.keypad.station
+        else:
+            station = None
         if self.keypad is not None and station is not None:
             self.app.gauge.press_stand_in(self.keypad.cursor, station.lane)
         self.setFocus()

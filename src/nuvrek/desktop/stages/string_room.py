@@ -236,7 +236,10 @@ class RoomStage(Stage):
 
     def _take_touch(self) -> None:
         session = self.app.session
-        heard = self.room.ear(session) if self.room is not None and session is not None else None
+        if self.room is not None and session is not None:
+            heard = self.room.ear(session)
+        else:
+            heard = None
         if heard is not None:
             self.touch.setValue(round(heard.touch / STEP))
 

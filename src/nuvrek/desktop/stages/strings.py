@@ -167,7 +167,10 @@ class StringsPage(QWidget):
         self._loading, self.scale_mm = True, scale_mm
         rows = [row_of(spec, self.app.settings.inch) for spec in specs]
         for number, fields in enumerate(self.lines):
-            row = rows[number] if number < len(rows) else StringRow(each="")
+            if number < len(rows):
+                row = rows[number]
+            else:
+                row = StringRow(each="")
             for name, field in fields.items():
                 field.setText(getattr(row, name))
             self.wound[number].setChecked(row.wound)
@@ -296,7 +299,10 @@ class StringsPage(QWidget):
                 widget.setVisible(number < used + 2)
 
     def _tell(self, specs: StringSet, then: StringSet, compared: bool) -> None:
-        capo = tr("A capo leaves the pull as it is.") if self.capo.currentData() else ""
+        if self.capo.currentData():
+            capo = tr("A capo leaves the pull as it is.")
+        else:
+            capo = ""
         if not compared:
             self.told.setText(
                 tr("Choose a kept set or a tuning to compare with. {capo}", capo=capo)
@@ -318,5 +324,8 @@ class StringsPage(QWidget):
 
         neck = structs.replace(solved.map.neck, string_set=specs)
         saying = forecast_set(Measurer(solved.map), then, neck).words(self.app.settings.unit)
-        known = "" if specs else tr("What is on the neck now is not listed, so this is wide.")
+        if specs:
+            known = ""
+        else:
+            known = tr("What is on the neck now is not listed, so this is wide.")
         return sentences(f"{upper_first(saying)}.", known)

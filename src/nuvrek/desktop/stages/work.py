@@ -220,15 +220,24 @@ class WorkStage(Stage):
         if not firm and (asked := asked_first(session.neck_state, step)):
             self.bar.say(say(asked))
             return
-        station = None if unread else due_reading(session, step, self.app.settings.kit)
+        if unread:
+            station = None
+        else:
+            station = due_reading(session, step, self.app.settings.kit)
         if station is not None:
             self.app.reading_wanted.emit(Suggestion(station, "pitch", step.title, 0.0))
             return
-        heat = self.heat.heated() if step.action == "heat" else Heated()
+        if step.action == "heat":
+            heat = self.heat.heated()
+        else:
+            heat = Heated()
         if isinstance(heat, (str, Said)):
             self.bar.say(heat)
             return
-        seated = self.seat.seated(step.frets[0]) if step.action == "seat" and step.frets else None
+        if step.action == "seat" and step.frets:
+            seated = self.seat.seated(step.frets[0])
+        else:
+            seated = None
         refret = self.refret
         early = refret.too_early() if refret is not None else ""
         if early:
@@ -259,7 +268,10 @@ class WorkStage(Stage):
     def _go_on(self) -> None:
         """Past the gate: the next way of the course, as weighed on the neck as it is now."""
         session, solved = self.app.session, self.app.fresh
-        gate = None if session is None else gate_of(session.neck_state, solved, session.entries)
+        if session is None:
+            gate = None
+        else:
+            gate = gate_of(session.neck_state, solved, session.entries)
         if session is not None and not steps_in_hand(session.neck_state):
             self.app.stage_wanted.emit("Choose")
             return
@@ -275,7 +287,10 @@ class WorkStage(Stage):
     def _inked(self, name: str) -> bool:
         """A key for the sweep of the ink, while the file is in hand."""
         walk, session = self.walk, self.app.session
-        step = next_step(session.neck_state) if session is not None else None
+        if session is not None:
+            step = next_step(session.neck_state)
+        else:
+            step = None
         if walk is None or step is None or step.action != "file" or not walk.order:
             return False
         if name == "+":
@@ -336,7 +351,10 @@ class WorkStage(Stage):
     def _reading(self) -> Station | None:
         """The reading that the step in hand still asks for."""
         session = self.app.session
-        step = next_step(session.neck_state) if session is not None else None
+        if session is not None:
+            step = next_step(session.neck_state)
+        else:
+            step = None
         if session is None or step is None:
             return None
         return due_reading(session, step, self.app.settings.kit)
@@ -344,21 +362,32 @@ class WorkStage(Stage):
     def _done_words(self, going: bool) -> str:
         """What the button under a step says that pressing it does."""
         session = self.app.session
-        step = next_step(session.neck_state) if session is not None else None
+        if session is not None:
+            step = next_step(session.neck_state)
+        else:
+            step = None
         if self._reading is not None:
             return tr("Read it now  (- goes on unread)")
         if self._pressing:
-            sweep = SWEEPS.get(step.sweep) if step is not None and step.sweep else None
+            if step is not None and step.sweep:
+                sweep = SWEEPS.get(step.sweep)
+            else:
+                sweep = None
             if sweep is not None:
                 return tr("All others: {fine}  (/)", fine=sweep.fine)
             return tr("All others are firm  (/)")
-        return tr("Go on") if going else tr("Done")
+        if going:
+            return tr("Go on")
+        return tr("Done")
 
     @property
     def _pressing(self) -> bool:
         """Whether frets wait to be pressed, or spoken of, in the step in hand."""
         session = self.app.session
-        step = next_step(session.neck_state) if session is not None else None
+        if session is not None:
+            step = next_step(session.neck_state)
+        else:
+            step = None
         return session is not None and bool(step and asked_first(session.neck_state, step))
 
     # --- showing ----------------------------------------------------------
@@ -371,7 +400,10 @@ class WorkStage(Stage):
         steps, now = steps_in_hand(neck_state), next_step(neck_state)
         # With large text the step and its cautions come first.
         self.sheet.setVisible(t.percent <= 150 and not self.turning)
-        tall = 190 if now is not None and (now.action == "seat" or now.key == "set") else 250
+        if now is not None and (now.action == "seat" or now.key == "set"):
+            tall = 190
+        else:
+            tall = 250
         if steps and any(step.sweep for step in steps):
             tall = 290
         self.sheet.setFixedHeight(tall if t.percent <= 125 else 96)
@@ -379,7 +411,10 @@ class WorkStage(Stage):
         shown = solved is not None and t.percent <= 125
         lanes: tuple[AnyStrip, ...] = ()
         if solved is not None and shown:
-            lane = self.refret.lane(solved) if self.refret is not None else None
+            if self.refret is not None:
+                lane = self.refret.lane(solved)
+            else:
+                lane = None
             lanes = (lane or strip_for(now, solved, self.app.settings.unit),)
         filing = now is not None and now.action == "file"
         if filing and self.walk is not None and self.walk.order:
@@ -404,11 +439,10 @@ class WorkStage(Stage):
     def _step(self, step: Step | None, any_steps: bool) -> None:
         t, c = self.app.theme, self.app.theme.colours
         session = self.app.session
-        gate = (
-            gate_of(session.neck_state, self.app.fresh, session.entries)
-            if session and any_steps
-            else None
-        )
+        if session and any_steps:
+            gate = gate_of(session.neck_state, self.app.fresh, session.entries)
+        else:
+            gate = None
         going = step is None and gate is not None and gate.way is not None
         gated = self.gate.look(session)
         self.done.setVisible((step is not None and not gated) or going)
@@ -450,7 +484,10 @@ class WorkStage(Stage):
         session, s = self.app.session, self.app.settings
         if session is None:
             return ""
-        more = self.refret.more(step) if self.refret is not None else ""
+        if self.refret is not None:
+            more = self.refret.more(step)
+        else:
+            more = ""
         return say(
             more or more_words(step, session.neck_state, self.app.solved, s.unit, s.kit.stroke_mm)
         )
@@ -521,7 +558,10 @@ class WorkStage(Stage):
             # What Backspace would strike is said before it is pressed.
             back = undo_hint(session.undoable(neck_state.chosen_number), s.unit, s.height_unit)
             enter = self.refret.enter_words(step)
-            left = tr("Left for now: Space takes it up.") if neck_state.left_at else ""
+            if neck_state.left_at:
+                left = tr("Left for now: Space takes it up.")
+            else:
+                left = ""
             message = words.sentences(
                 left, enter, back and f"{say(back)}.", to_go_words(neck_state)
             )
@@ -529,11 +569,10 @@ class WorkStage(Stage):
             gate := gate_of(neck_state, self.app.fresh, session.entries)
         ) is not None and gate.way is not None:
             prompt = tr("Next: {title}", title=gate.way.title)
-            message = (
-                tr("Not yet: {waits}", waits=gate.waits)
-                if gate.waits
-                else tr("Enter goes on with it.")
-            )
+            if gate.waits:
+                message = tr("Not yet: {waits}", waits=gate.waits)
+            else:
+                message = tr("Enter goes on with it.")
         elif any_steps:
             prompt = tr("All steps are ticked")
         else:

@@ -162,7 +162,9 @@ class BenchBar(QWidget):
         font = self.theme.font(26, bold=True)
         font.setPixelSize(px)
         # About two thirds of the bar are the prompt's, the rest is for the last readings.
-        return px if QFontMetrics(font).horizontalAdvance(prompt) < 0.66 * self.width() else 30
+        if QFontMetrics(font).horizontalAdvance(prompt) < 0.66 * self.width():
+            return px
+        return 30
 
     def _fit_message(self, message: str) -> int:
         """The message's size: as large as its room allows; where even small letters have none, the
@@ -187,7 +189,10 @@ class BenchBar(QWidget):
         right = (self.right_title, self.right, self.clocks)
         listed = max(part.sizeHint().width() for part in right if not part.isHidden())
         margins = _MARGIN_PX * 2 + (_GAP_PX if listed else 0)
-        stop = 0 if self.stop.isHidden() else self.stop.sizeHint().width() + 6
+        if self.stop.isHidden():
+            stop = 0
+        else:
+            stop = self.stop.sizeHint().width() + 6
         return max(self.width() - margins - listed - stop, 200)
 
     def _beside_message(self, width: int) -> int:
@@ -197,7 +202,10 @@ class BenchBar(QWidget):
             (part.sizeHint().height() for part in (self.number, self.aside) if not part.isHidden()),
             default=0,
         )
-        chips = 0 if self.chips.isHidden() else self.chips.sizeHint().height()
+        if self.chips.isHidden():
+            chips = 0
+        else:
+            chips = self.chips.sizeHint().height()
         rows = 1 + sum(bool(part) for part in (prompt, figures, chips))
         return prompt + figures + chips + 2 * _TOP_PX + _ROW_PX * rows
 

@@ -55,7 +55,9 @@ class CourseView(QWidget):
     @property
     def lines(self) -> int:
         """Over how many lines a reason may run: a short course has room for all of it."""
-        return 3 if len(self.legs) <= _SHORT else 2
+        if len(self.legs) <= _SHORT:
+            return 3
+        return 2
 
     @property
     def leg_px(self) -> int:
@@ -160,5 +162,8 @@ class CourseView(QWidget):
     ) -> None:
         painter.setFont(self.theme.font(size, bold=bold))
         painter.setPen(self.app.theme.colours[colour])
-        side = Qt.AlignmentFlag.AlignHCenter if centred else Qt.AlignmentFlag.AlignLeft
+        if centred:
+            side = Qt.AlignmentFlag.AlignHCenter
+        else:
+            side = Qt.AlignmentFlag.AlignLeft
         one_line(painter, box, text, side)

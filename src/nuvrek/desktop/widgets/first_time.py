@@ -42,7 +42,10 @@ class FirstTimeRow(QWidget):
         if self._first is None or set(told) - set(self._first.told):
             self._first = FirstTime(told)
         self.asked = self._first.asks(pad)
-        tip = None if self.asked is not None else self._first.tip(pad)
+        if self.asked is not None:
+            tip = None
+        else:
+            tip = self._first.tip(pad)
         self._keep(self._first.told)
         self.setVisible(tip is not None)
         if tip is not None:

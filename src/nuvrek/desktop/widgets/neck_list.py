@@ -37,7 +37,9 @@ class NeckModel(QAbstractListModel):
         self.endResetModel()
 
     def rowCount(self, parent: QModelIndex | None = None) -> int:
-        return 0 if parent is not None and parent.isValid() else len(self.cards)
+        if parent is not None and parent.isValid():
+            return 0
+        return len(self.cards)
 
     def data(self, index: QModelIndex, role: int = 0) -> object:
         if not index.isValid() or index.row() >= len(self.cards):

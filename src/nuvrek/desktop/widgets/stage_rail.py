@@ -32,7 +32,10 @@ class StageButton(Chooser):
 
     def sizeHint(self) -> QSize:
         # Large text is set smaller here than elsewhere, so that the neck's name has room.
-        wide = 100 if self.theme.percent > 125 else min(self.theme.px(100), 118)
+        if self.theme.percent > 125:
+            wide = 100
+        else:
+            wide = min(self.theme.px(100), 118)
         return QSize(wide, self.theme.px(58))
 
     def fill(self, share: float) -> None:

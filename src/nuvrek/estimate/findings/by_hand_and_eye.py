@@ -52,7 +52,9 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
         "middle": means("findings.middle"),
         "treble": means("findings.treble-end"),
     }[reading.lane]
-    light = means("findings.light-under", amount=amount) if amount else ""
+    light: Saying = ""
+    if amount:
+        light = means("findings.light-under", amount=amount)
     text = means("findings.press-home-glue-before-any", light=light)
     lanes = LANES if reading.lane is None else (reading.lane,)
     mm = reading.gap_mm or reading.slides_mm or 0.0
@@ -81,7 +83,9 @@ def find_ends(looking: Looking) -> list[Finding]:
     for (side, fault), ends in end_faults(neck_state).items():
         frets = sorted(ends)
         most = max((end.mm or 0.0 for end in ends.values()), default=0.0)
-        size = means("findings.up", most=format_length(most, unit)) if most else ""
+        size: Saying = ""
+        if most:
+            size = means("findings.up", most=format_length(most, unit))
         head = means(
             "findings.end-heads-lane-size",
             end_heads=_END_HEADS[fault],
@@ -163,7 +167,10 @@ def find_air(looking: Looking) -> list[Finding]:
     warm = damp = None
     for taken in neck_state.taken:
         if isinstance(taken.reading, Air):
-            warm = taken.reading.temperature_c if taken.reading.temperature_c is not None else warm
+            if taken.reading.temperature_c is not None:
+                warm = taken.reading.temperature_c
+            else:
+                warm = warm
             if taken.reading.humidity_percent is not None:
                 damp = taken.reading.humidity_percent
             else:
@@ -211,11 +218,9 @@ def find_rod_stop(looking: Looking) -> list[Finding]:
     """A rod nut that says stop."""
     neck_state = looking.neck_state
     said = _ROD_WORDS.get(rod_feel(neck_state) or "")
-    return (
-        []
-        if said is None
-        else [Finding("rod-stop", None, None, mm=0.0, sure=1.0, text=said[1], headline=said[0])]
-    )
+    if said is None:
+        return []
+    return [Finding("rod-stop", None, None, mm=0.0, sure=1.0, text=said[1], headline=said[0])]
 
 
 def find_rod_kind(looking: Looking) -> list[Finding]:

@@ -271,7 +271,10 @@ def _end_finding(standing: _Standing, size: Saying) -> Finding:
     at = "both" if len(standing.here) > 1 else ("bass" if standing.here[0] == 0 else "treble")
     amount: Saying = means("findings.size-sentence", size=size) if standing.lanes else ""
     if standing.firm:
-        holds = "findings.ends-pressed-hold" if at == "both" else "findings.end-pressed-holds"
+        if at == "both":
+            holds = "findings.ends-pressed-hold"
+        else:
+            holds = "findings.end-pressed-holds"
         head = means(f"findings.fret-high-{at}", fret=standing.fret)
         return standing.named("end-high", meaning.sentences(amount, means(holds)), head)
     text = meaning.sentences(amount, means("findings.middle-down-sprung-end-until"))

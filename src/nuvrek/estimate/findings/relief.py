@@ -49,7 +49,9 @@ def find_relief(looking: Looking) -> list[Finding]:
     else:
         findings = [_relief_finding(neck_map, r, r.lane, unit) for r in sides]
     # A neck that stands up under its strings does so without them: that is said once.
-    return findings if any(f.kind == "back-bow" for f in findings) else [*findings, *slack]
+    if any(f.kind == "back-bow" for f in findings):
+        return findings
+    return [*findings, *slack]
 
 
 def _slack_back_bow(neck_map: HeightMap, known: Sequence[Lane], unit: Unit) -> list[Finding]:
@@ -59,7 +61,10 @@ def _slack_back_bow(neck_map: HeightMap, known: Sequence[Lane], unit: Unit) -> l
         for taken in neck_map.neck_state.taken
         if isinstance(taken.reading, StringGap | EdgeLie)
     )
-    sides = [neck_map.relief_at(lane, "slack") for lane in known] if read else []
+    if read:
+        sides = [neck_map.relief_at(lane, "slack") for lane in known]
+    else:
+        sides = []
     if not sides:
         return []
     worst = min(sides, key=lambda r: r.mm)
@@ -99,9 +104,9 @@ class _Held:
 
     @property
     def where(self) -> Saying:
-        return (
-            "" if self.lane is None else means("findings.on-the", lane_words=LANE_WORDS[self.lane])
-        )
+        if self.lane is None:
+            return ""
+        return means("findings.on-the", lane_words=LANE_WORDS[self.lane])
 
     @property
     def said(self) -> Saying:
@@ -189,7 +194,11 @@ def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:
     nut_read = any(
         isinstance(reading, StringGap) and reading.low_support == 0 for reading in readings
     )
-    also = "" if nut_read else means("findings.low-nut-feels-same-press")
+    also: Saying
+    if nut_read:
+        also = ""
+    else:
+        also = means("findings.low-nut-feels-same-press")
     text = means("findings.neck-stands-up-middle-under", also=also, sure_words=sure_words(sure))
     head = means(
         "findings.back-bow", where=held.where, mm=format_length(-held.relief.mm, held.unit)
@@ -202,7 +211,10 @@ def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:
 def _lowest(neck_map: HeightMap, lane: Lane | None) -> int:
     """The fret between fret 1 and the joint where the wood lies deepest at pitch."""
     wood = neck_map.wood["pitch"][0][: neck_map.neck.joint_fret]
-    line = wood[:, LANES.index(lane)] if lane is not None else wood[:, [0, 2]].mean(axis=1)
+    if lane is not None:
+        line = wood[:, LANES.index(lane)]
+    else:
+        line = wood[:, [0, 2]].mean(axis=1)
     return int(np.argmin(line)) + 1
 
 
@@ -225,7 +237,9 @@ def bow_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
     """The dip itself: a back bow would be no finding at nil."""
     neck = measurer.map.neck
     middle = measurer.nearest(1, neck.joint_fret, 0.5)
-    lanes = (0, 2) if finding.lane is None else (LANES.index(finding.lane),)
+    lanes = [0, 2]
+    if finding.lane is not None:
+        lanes = [LANES.index(finding.lane)]
     parts: list[Part] = [
         (fret, lane, weight / len(lanes))
         for lane in lanes

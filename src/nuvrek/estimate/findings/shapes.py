@@ -285,7 +285,10 @@ def _sides(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
 
 def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     neck = measurer.map.neck
-    name = means("findings.zero-fret") if neck.zero_fret else means("findings.nut")
+    if neck.zero_fret:
+        name = means("findings.zero-fret")
+    else:
+        name = means("findings.nut")
     for k in (0, 2):
         spoken = any(
             isinstance(taken.reading, StringGap)

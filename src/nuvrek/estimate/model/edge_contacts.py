@@ -54,7 +54,10 @@ def contacts_around(
     meant is the one pressed towards ``fret``. Past its supports it runs on straight, unless what it
     comes over there lifts it.
     """
-    carrying = hull_within(x_mm, heights_mm, reach) if hull is None else hull
+    if hull is None:
+        carrying = hull_within(x_mm, heights_mm, reach)
+    else:
+        carrying = hull
     if fret in carrying:
         # What it looks at may be what carries it: without it, it lies on others.
         carrying = _hull_without(x_mm, heights_mm, fret, reach, carrying)

@@ -187,9 +187,14 @@ class Gathering:
             weight=np.minimum(count, MOST_COUNTED),
             numbers=tuple(tuple(statement.numbers) for statement in statements),
         )
-        evidence = whole if np.all(count > 0) else whole.only(count > 0)
+        if np.all(count > 0):
+            evidence = whole
+        else:
+            evidence = whole.only(count > 0)
         known = self.unknowns.carried is not None or self.unknowns.neck.bare
-        return evidence if known else evidence.and_also(self._strings_pull())
+        if known:
+            return evidence
+        return evidence.and_also(self._strings_pull())
 
     def _strings_pull(self) -> Evidence:
         """What nobody reads and every neck knows: strings pull relief in, never out of it, and no
@@ -306,7 +311,10 @@ class Gathering:
             bounds = (-np.inf, -tool_errors.EDGE_ROCKS_MM, error)
             places = [lie.fret]
         else:
-            light = tool_errors.EDGE_LIGHT_MM if lie.says == "all along" else np.inf
+            if lie.says == "all along":
+                light = tool_errors.EDGE_LIGHT_MM
+            else:
+                light = np.inf
             bounds = (-tool_errors.EDGE_ROCKS_MM, light, error)
             quarter = (high - low) / 4.0
             places = sorted({round(low + n * quarter) for n in (1, 2, 3)} - {low, high})

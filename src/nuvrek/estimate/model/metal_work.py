@@ -101,7 +101,10 @@ def metal_work(works: Sequence[Work], read: Sequence[int], usual_mm: float) -> M
     shared: dict[tuple[int, int], float] = {}
     for work in works:
         batch, entry = bisect_left(read, work.number), work.entry
-        off = {(f, k): mm for f, k, mm in entry.off} if isinstance(entry, Filed) else {}
+        if isinstance(entry, Filed):
+            off = {(f, k): mm for f, k, mm in entry.off}
+        else:
+            off = {}
         for (fret, lane), surface in work.surfaces.items():
             here = own.setdefault((batch, fret, lane), _Sum())
             mm = off.get((fret, lane), 0.0)

@@ -97,7 +97,9 @@ def _slip(said_mm: float, expected_mm: float, doubt_mm: float) -> Saying:
         # A slip is a factor of ten or more: a tenth either way leaves no two of them alike.
         if abs(said_mm * factor - expected_mm) < max(2.5 * doubt_mm, 0.1 * abs(expected_mm))
     ]
-    return min(fitting)[1] if fitting else ""
+    if fitting:
+        return min(fitting)[1]
+    return ""
 
 
 def odd_gaps(evidence: Evidence, foretold: Foretold, gaps: Container[int]) -> list[Odd]:
@@ -122,7 +124,10 @@ def odd_gaps(evidence: Evidence, foretold: Foretold, gaps: Container[int]) -> li
         said = float(evidence.lo[i] if below[i] > above[i] else evidence.hi[i])
         expected = float(foretold.mm[i])
         number = evidence.lo[i] == evidence.hi[i]
-        slip = _slip(said, expected, float(spread[i])) if number else ""
+        if number:
+            slip = _slip(said, expected, float(spread[i]))
+        else:
+            slip = ""
         odds.append(Odd(numbers[0], expected, said, float(off[i]), slip))
     return odds
 

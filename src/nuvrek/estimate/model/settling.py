@@ -194,7 +194,10 @@ def _ways_to_lie(edges: Edges, neck_state: NeckState) -> list[Callable[[int], Li
             low, high = reach_of(gap, frets)
             # Past its supports it runs on from what it lies on, which only the heights tell.
             inside = low < gap.fret < high
-            there = touching.get(_laid_alike(taken, gap), set()) if inside else set()
+            if inside:
+                there = touching.get(_laid_alike(taken, gap), set())
+            else:
+                there = set()
             lies[taken.number] = (
                 max((f for f in there if low < f < gap.fret), default=low),
                 min((f for f in there if gap.fret < f < high), default=high),

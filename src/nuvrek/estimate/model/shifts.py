@@ -92,7 +92,10 @@ def _slip_mm(move: RodMove, back: bool) -> float:
     turns = SLIP_SHARE * abs(move.turns)
     guess = 0.0
     if move.rough:
-        guess = ROUGH_TURNS + ROUGH_SHARE * abs(move.turns) if move.turns else UNCOUNTED_TURNS
+        if move.turns:
+            guess = ROUGH_TURNS + ROUGH_SHARE * abs(move.turns)
+        else:
+            guess = UNCOUNTED_TURNS
     play = PLAY_TURNS if back else 0.0
     mm = ROD_PER_TURN_MM * np.sqrt(turns**2 + play**2 + guess**2)
     return float(np.hypot(mm, SLIP_FLOOR_MM))

@@ -175,7 +175,10 @@ def _places(neck: NeckDescription, carried: Carried | None) -> Places:
 
 
 def _basis(neck: NeckDescription, length_scale_mm: float) -> Row:
-    least = 1e-6 if length_scale_mm == BOARD_LENGTH_SCALE_MM else 1e-2
+    if length_scale_mm == BOARD_LENGTH_SCALE_MM:
+        least = 1e-6
+    else:
+        least = 1e-2
     return _board_basis(neck.scale_mm, neck.frets, length_scale_mm, least)
 
 
@@ -211,7 +214,9 @@ class Unknowns:
     @property
     def moves_before(self) -> int:
         """How many moves of the rod, heats and seasons lie before this chapter."""
-        return 0 if self.carried is None else self.carried.moves
+        if self.carried is None:
+            return 0
+        return self.carried.moves
 
     def alike(self, other: Unknowns) -> bool:
         """Whether the unknowns are laid out the same: same neck, same metal work, same beams."""

@@ -192,7 +192,9 @@ class BenchCopy(Logbook):
         """What the server is still to be told (of one neck), oldest first; with those that it
         can't take. Raises LogbookError.
         """
-        return self._waiting("", ()) if uid is None else self._waiting("WHERE uid = ?", (uid,))
+        if uid is None:
+            return self._waiting("", ())
+        return self._waiting("WHERE uid = ?", (uid,))
 
     def next_waiting(self) -> Waiting | None:
         """What the server is to be told next. Raises LogbookError."""
@@ -247,7 +249,9 @@ class BenchCopy(Logbook):
         row = self._db.execute(
             "SELECT count, mark, described FROM there WHERE uid = ?", (uid,)
         ).fetchone()
-        return None if row is None else There(*row)
+        if row is None:
+            return None
+        return There(*row)
 
     def note_there(self, uid: str, there: There) -> None:
         """Where a neck stands there now; within a transaction."""

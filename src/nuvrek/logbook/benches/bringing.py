@@ -101,7 +101,10 @@ class Bringer:
             names = server.acts_that_said([act_mark(uid, act) for act in _acts_of(fresh)])
             # What was written there and never said here; names that what was lost can't have.
             done = server.done_of(waits)
-            taken = frozenset() if grew else server.done_of(self._names_of(uid))
+            if grew:
+                taken = frozenset[str]()
+            else:
+                taken = server.done_of(self._names_of(uid))
         if not row or row[0][2] != uid:
             return
         described, created, _, mark = row[0]
@@ -154,7 +157,9 @@ class Bringer:
 
     def _here(self, uid: str) -> Stand | None:
         row = self._db.execute("SELECT id FROM neck WHERE uid = ?", (uid,)).fetchone()
-        return None if row is None else stand_of(self._db, int(row[0]))
+        if row is None:
+            return None
+        return stand_of(self._db, int(row[0]))
 
     def _rows_here(self, neck: int) -> list[tuple[str, str]]:
         """Body and mark of a neck's entries as they are here."""
@@ -241,7 +246,9 @@ class Bringer:
         def fits(journal: list[AnyEntry], entries: tuple[AnyEntry, ...]) -> Saying:
             before = len(journal_faults(neck, journal))
             faults = journal_faults(neck, [*journal, *entries])
-            return faults[-1] if len(faults) > before else ""
+            if len(faults) > before:
+                return faults[-1]
+            return ""
 
         return fits
 

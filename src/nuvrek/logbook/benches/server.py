@@ -110,7 +110,9 @@ class ServerLogbook(Logbook):
         if not there or there[0] is None:
             return 0
         row = self._db.execute("SELECT max(number) FROM version").fetchone()
-        return int(row[0] or 0) if row else 0
+        if row:
+            return int(row[0] or 0)
+        return 0
 
     def _bring_on(self, version: int) -> None:
         try:
@@ -180,7 +182,9 @@ class ServerLogbook(Logbook):
     def check(self, thorough: bool = True) -> Saying:
         """A server looks after its own files; every row is looked at by its mark."""
         with self._sentences():
-            return next(iter(wrong_marks(self._db)), "") if thorough else ""
+            if thorough:
+                return next(iter(wrong_marks(self._db)), "")
+            return ""
 
     def write_through(self) -> None:
         """What was written over is the server's own to sweep."""

@@ -57,7 +57,9 @@ class ServerRows:
         return self._rows
 
     def fetchone(self) -> tuple[Any, ...] | None:
-        return self._rows[0] if self._rows else None
+        if self._rows:
+            return self._rows[0]
+        return None
 
     def __iter__(self) -> Iterator[tuple[Any, ...]]:
         return iter(self._rows)

@@ -86,11 +86,10 @@ def _cleaned(
     for entry in entries:
         each_entry = entry
         for one in named:
-            each_entry = (
-                without(each_entry, one, photos=False)
-                if owner in theirs
-                else renamed(each_entry, one)
-            )
+            if owner in theirs:
+                each_entry = without(each_entry, one, photos=False)
+            else:
+                each_entry = renamed(each_entry, one)
         yield each_entry
         if isinstance(entry, Describe):
             owner = entry.neck.owner.strip()
@@ -127,7 +126,9 @@ def cleaned_of(
 ) -> tuple[AnyEntry, ...]:
     """Entries that come after a journal, without the owners that were taken out of it elsewhere."""
     named = [NamedOwner(name) for name in sorted(_whole_names(neck, before, marks))]
-    return tuple(_cleaned(neck, entries, named)) if named else tuple(entries)
+    if named:
+        return tuple(_cleaned(neck, entries, named))
+    return tuple(entries)
 
 
 def _whole_names(
@@ -136,7 +137,10 @@ def _whole_names(
     """The owners that stand in what was taken out elsewhere."""
     if not marks:
         return set()
-    told = {neck.owner.strip()} if mark_of(described_body(neck)) in marks else set()
+    if mark_of(described_body(neck)) in marks:
+        told = {neck.owner.strip()}
+    else:
+        told = set()
     for mark, act in marks_of(entries, marks):
         if mark in marks:
             told |= {one.neck.owner.strip() for one in act if isinstance(one, Describe)}

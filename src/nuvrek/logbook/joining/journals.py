@@ -224,7 +224,9 @@ def _pointed(entry: AnyEntry, places: dict[int, _Place], start: int) -> _Place |
     number = _pointer(entry)
     if number is None:
         return None
-    return (None, number - 1 - start) if number > start else places.get(number)
+    if number > start:
+        return (None, number - 1 - start)
+    return places.get(number)
 
 
 def _to(entry: AnyEntry, number: int) -> AnyEntry:
@@ -292,7 +294,10 @@ def _numbered(order: list[Name], acts: dict[Name, _Act]) -> tuple[AnyEntry, ...]
         act = acts[name]
         for n, (entry, place) in enumerate(zip(act.entries, act.points, strict=True)):
             numbers[name, n] = len(entries) + 1
-            meant = None if place is None else numbers.get((place[0] or name, place[1]))
+            if place is None:
+                meant = None
+            else:
+                meant = numbers.get((place[0] or name, place[1]))
             entries.append(entry if meant is None else _to(entry, meant))
     return tuple(entries)
 

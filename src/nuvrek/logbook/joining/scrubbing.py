@@ -81,7 +81,10 @@ class NamedOwner(Struct, frozen=True):
 def saying(named: NamedOwner) -> Said:
     """What makes of a text the same without the name."""
     words = named.name.split()
-    alone = [word for word in words if _tells(word)] if len(words) > 1 else []
+    if len(words) > 1:
+        alone = [word for word in words if _tells(word)]
+    else:
+        alone = []
     if len(words) > 1 or (words and _tells(words[0])):
         alone.insert(0, named.name)
     if not alone:
@@ -149,7 +152,10 @@ def renamed(entry: AnyEntry, named: NamedOwner) -> AnyEntry:
 
 def nameless(neck: NeckDescription, named: NamedOwner) -> NeckDescription:
     """A description without its owner and their name in its words."""
-    owner = "" if same_name(neck.owner, named.name) else neck.owner
+    if same_name(neck.owner, named.name):
+        owner = ""
+    else:
+        owner = neck.owner
     clean: NeckDescription = _scrubbed(neck, saying(named))
     return structs.replace(clean, owner=owner)
 
@@ -174,12 +180,16 @@ def _scrubbed(value: Any, said: Said) -> Any:
         new = _walked(one, said, field in written and field not in _STAMPS)
         if new != one:
             changed[field] = new
-    return structs.replace(value, **changed) if changed else value
+    if changed:
+        return structs.replace(value, **changed)
+    return value
 
 
 def _walked(value: Any, said: Said, written: bool) -> Any:
     if isinstance(value, str):
-        return said(value)[: _LINE if len(value) <= _LINE else _WORDS] if written else value
+        if written:
+            return said(value)[: _LINE if len(value) <= _LINE else _WORDS]
+        return value
     if isinstance(value, Struct):
         return _scrubbed(value, said)
     if isinstance(value, tuple) and any(isinstance(one, str | Struct) for one in value):

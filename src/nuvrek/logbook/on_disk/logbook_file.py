@@ -71,10 +71,16 @@ class LogbookFile:
     def _check_there(self) -> None:
         """Raises LogbookError where there is no logbook to open."""
         try:
-            size = self.path.stat().st_size if self.path.is_file() else None
+            if self.path.is_file():
+                size = self.path.stat().st_size
+            else:
+                size = None
         except (OSError, ValueError) as error:
             no_name = means("keeping.no-file-can-have-name")
-            why = reason_of(error) if isinstance(error, OSError) else no_name
+            if isinstance(error, OSError):
+                why = reason_of(error)
+            else:
+                why = no_name
             raise LogbookError(means("keeping.cant-opened", path=self.path, why=why)) from error
         if size is None:
             raise LogbookError(means("keeping.there-no-such-logbook", path=self.path))
@@ -134,14 +140,19 @@ class LogbookFile:
         """What is wrong with the file, the first of it; nothing where it is whole. ``thorough``
         looks at every row by its mark as well.
         """
-        pragma = "integrity_check(1)" if thorough else "quick_check(1)"
+        if thorough:
+            pragma = "integrity_check(1)"
+        else:
+            pragma = "quick_check(1)"
         try:
             said = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
             if said == "ok" and thorough:
                 return next(iter(wrong_marks(self._db)), "")
         except (sqlite3.DatabaseError, UnicodeDecodeError) as error:
             said = str(error)
-        return "" if said == "ok" else said.splitlines()[-1][:160]
+        if said == "ok":
+            return ""
+        return said.splitlines()[-1][:160]
 
     def wrong_marks(self) -> list[Saying]:
         """Every row that is not as it was written, a sentence each. Raises LogbookError."""

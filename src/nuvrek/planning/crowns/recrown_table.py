@@ -66,7 +66,10 @@ def recrown(
     ``widths`` are those read; where none was, the wire as described.
     """
     read = list(widths.values())
-    usual = float(np.median(read)) if read else neck.wire_width_mm
+    if read:
+        usual = float(np.median(read))
+    else:
+        usual = neck.wire_width_mm
     crowns = []
     for at in range(len(off_mm)):
         lane = int(off_mm[at].argmax())

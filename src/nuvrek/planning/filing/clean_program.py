@@ -309,4 +309,6 @@ def _lowest(
     )
     chosen |= tight[1:]
     # A trace more: the very lowest point leaves the next program no room for rounding.
-    return most_mm if found is None else float(found[0][-1]) + 1e-4
+    if found is None:
+        return most_mm
+    return float(found[0][-1]) + 1e-4

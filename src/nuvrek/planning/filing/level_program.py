@@ -63,7 +63,10 @@ class NeckTops:
         """
         x = np.repeat(self.x_mm / float(self.x_mm[-1]), 3)
         lanes = np.tile(np.asarray(LANE_ACROSS), len(self.x_mm))
-        across = lanes if self.across is None else self.across.ravel()
+        if self.across is None:
+            across = lanes
+        else:
+            across = self.across.ravel()
         shapes = [
             shape * along for shape in (np.ones_like(x), across, across**2) for along in (1, x)
         ]
@@ -72,7 +75,9 @@ class NeckTops:
     @property
     def grooves(self) -> Array:
         """Depth of the grooves, (frets * 3,)."""
-        return np.zeros(self.tops_mm.size) if self.groove_mm is None else self.groove_mm.ravel()
+        if self.groove_mm is None:
+            return np.zeros(self.tops_mm.size)
+        return self.groove_mm.ravel()
 
 
 @dataclass(frozen=True)
@@ -226,7 +231,10 @@ def level_all(neck_tops: NeckTops, terms: LevelTerms | None = None) -> Removal:
     # A top that stands a millimetre higher costs what its rows are worth; those on the line save
     # the others' metal.
     duals = np.asarray(found.ineqlin.marginals)
-    weight = (duals[:n] - duals[n : 2 * n]).reshape(-1, 3) if terms.aim == "least metal" else None
+    if terms.aim == "least metal":
+        weight = (duals[:n] - duals[n : 2 * n]).reshape(-1, 3)
+    else:
+        weight = None
     above = (_shaped(neck_tops, terms) - neck_tops.columns @ found.x[:TARGET]).reshape(-1, 3)
     return Removal(
         off, neck_tops.crown_mm - off, float(found.x[PLANE]), weight=weight, above_mm=above
@@ -299,4 +307,6 @@ def metal_of(neck_tops: NeckTops, terms: LevelTerms, tops_mm: Array) -> float:
     solution = linprog(
         -columns.sum(axis=0), A_ub=columns, b_ub=tops - TOUCH_MM, bounds=bounds, method="highs"
     )
-    return float("nan") if solution.x is None else float((tops - columns @ solution.x).sum() / 3.0)
+    if solution.x is None:
+        return float("nan")
+    return float((tops - columns @ solution.x).sum() / 3.0)

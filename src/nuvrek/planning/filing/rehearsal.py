@@ -146,7 +146,10 @@ def rehearse(
     under the tool; ``most_mm`` (frets, 3) what may come off at most: a lane is left when one of its
     tops has given that.
     """
-    under = tops_mm if bent_mm is None else tops_mm - bent_mm[:, None]
+    if bent_mm is None:
+        under = tops_mm
+    else:
+        under = tops_mm - bent_mm[:, None]
     took, first = np.zeros_like(tops_mm), np.zeros(tops_mm.shape, dtype=int)
     wanted = plan_mm > (0.0 if every else WORTH_FILING_MM)
     loads = _loads(x_mm, block_mm, pressure, every)
@@ -314,5 +317,8 @@ def follow_up(order: tuple[TopPlace, ...], gone: tuple[TopPlace, ...]) -> Follow
         lane: sum(p[1] == lane for p in known) - sum(p[1] == lane for p in by_now) for lane in LANES
     }
     if len(known) >= 4 and abs(extra["bass"] - extra["treble"]) >= max(3, 0.4 * len(known)):
-        ahead = "bass" if extra["bass"] > extra["treble"] else "treble"
+        if extra["bass"] > extra["treble"]:
+            ahead = "bass"
+        else:
+            ahead = "treble"
     return FollowUp(early, late, ahead)

@@ -58,7 +58,10 @@ def spot_level(
     over neighbours is needed.
     """
     every = tuple(fret for fret in range(1, len(neck_tops.x_mm) + 1) if fret not in untouched)
-    under = np.zeros((len(neck_tops.x_mm) - 2, 3)) if under_mm is None else under_mm
+    if under_mm is None:
+        under = np.zeros((len(neck_tops.x_mm) - 2, 3))
+    else:
+        under = under_mm
     named = tuple(f for f in allowed if f not in untouched)
     removal = _spot(neck_tops, named, still_mm, under)
     if removal is None:

@@ -124,8 +124,14 @@ def _doubt(weighing: Weighing, costed: Costed, pool: Pool, drawn: Array, more: f
             metal, again, thin, read=read, over_mm=float(np.quantile(over, 0.9)), likely_mm=None
         )
     # Where every top is filed until its ink is gone the planned metal is never the end of it.
-    again_at = _second_pass(case, costed, drawn) if "spot" in families else None
-    likely = costed.metal_mm + more if "even" in families else None
+    if "spot" in families:
+        again_at = _second_pass(case, costed, drawn)
+    else:
+        again_at = None
+    if "even" in families:
+        likely = costed.metal_mm + more
+    else:
+        likely = None
     return Doubt(metal, again_at, thin, read=read, over_mm=None, likely_mm=likely)
 
 
@@ -162,7 +168,10 @@ def _second_pass(case: Case, costed: Costed, drawn: Array) -> float:
     """How often the planned metal of single frets is not the end of it."""
     rows, constants = case.measurer.heights("tops", "slack")
     tops = np.tensordot(drawn, rows[1:], axes=(1, 2)) + constants[1:] - costed.off_mm
-    still = STILL_MM if case.agreed.still_mm is None else case.agreed.still_mm
+    if case.agreed.still_mm is None:
+        still = STILL_MM
+    else:
+        still = case.agreed.still_mm
     # Only where something is filed: elsewhere the rocker was still before and stays so.
     filed = costed.off_mm.max(axis=1) > WORTH_FILING_MM
     # A filed fret changes the rock of its neighbours as well.

@@ -64,7 +64,10 @@ def less_relief_mm(on: OnNeck, way: Costed, relief_mm: float) -> float:
     """
     if way.promise.relief_mm is None:
         return 0.0
-    now = on.tops_relief_mm(way.lowers_mm) if "levels" in way.record.families else relief_mm
+    if "levels" in way.record.families:
+        now = on.tops_relief_mm(way.lowers_mm)
+    else:
+        now = relief_mm
     return now - way.promise.relief_mm
 
 

@@ -89,13 +89,15 @@ def usual_wire(neck: NeckDescription) -> Wire:
     crown = max(neck.wire_height_mm + STEP_UP_MM[0] * ("taller" in wish), least)
     hard = "harder" in wish
     if crown > neck.wire_height_mm:
-        name = (
-            Word("hard wire a little taller than the old")
-            if hard
-            else Word("wire a little taller than the old")
-        )
+        if hard:
+            name = Word("hard wire a little taller than the old")
+        else:
+            name = Word("wire a little taller than the old")
     else:
-        name = Word("hard wire like the old") if hard else Word("wire like the old")
+        if hard:
+            name = Word("hard wire like the old")
+        else:
+            name = Word("wire like the old")
     return Wire(
         name=name.text,
         crown_mm=min(crown, 3.0),
@@ -111,7 +113,10 @@ def board_of(neck_map: HeightMap, read: BoardRead, face_mm: Array | None = None)
     """
     neck, tops = neck_map.neck, neck_tops_of(neck_map)
     y = half_widths_mm(neck)[:, None] * np.asarray(LANE_ACROSS) * (1.0 - 2.0 * LANE_INSET)
-    face = neck_map.wood["slack"][0] if face_mm is None else face_mm
+    if face_mm is None:
+        face = neck_map.wood["slack"][0]
+    else:
+        face = face_mm
     return Board(
         x_mm=neck_map.x_mm,
         y_mm=y,
@@ -158,7 +163,10 @@ def shape_of(neck_map: HeightMap, terms: NewWire, read: BoardRead, tang_mm: floa
     for fret, lane in terms.corners:
         if fret <= neck.frets:
             corners[fret - 1, LANES.index(lane)] = True
-    dip = neck.relief_wanted_mm("middle") - neck_map.pull_mm if neck.rod == "none" else 0.0
+    if neck.rod == "none":
+        dip = neck.relief_wanted_mm("middle") - neck_map.pull_mm
+    else:
+        dip = 0.0
     return TrueTo(radius, tang_mm, dip, terms.least_board_mm, corners)
 
 

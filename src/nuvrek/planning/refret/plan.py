@@ -117,7 +117,10 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
     cut, cutting = _cut(case, terms, wire, frets=frets, read=read, wood=wood, faults=faults)
     wear = case.wear
     # What the first level takes of the thinnest crown does not hang on the height of the wire.
-    first = FIRST_LEVEL_MM if made is None else made.first_level_mm
+    if made is None:
+        first = FIRST_LEVEL_MM
+    else:
+        first = made.first_level_mm
     return RefretPlan(
         terms=terms,
         wire=wire,
@@ -218,7 +221,10 @@ def _slots(
     for fret in frets:
         says = neck_state.fret_work.get(("slot", fret))
         said = None if says is None else _TRIED.get(says, "right")
-        extra = 0.0 if grips is None else float(grips.grips_mm[fret - 1])
+        if grips is None:
+            extra = 0.0
+        else:
+            extra = float(grips.grips_mm[fret - 1])
         width, depth = read.slot_width_mm[fret - 1], read.slot_depth_mm[fret - 1]
         try:
             slots.append(slot_for(fret, wire, width, depth_mm=depth, said=said, extra_mm=extra))
@@ -302,7 +308,10 @@ def _wanted(
     neck, tops = case.neck, case.neck_tops
     partial = len(frets) < neck.frets
     old = [fret for fret in range(1, neck.frets + 1) if fret not in frets]
-    crown = tops.crown_mm[[fret - 1 for fret in old]] if partial and old else tops.crown_mm
+    if partial and old:
+        crown = tops.crown_mm[[fret - 1 for fret in old]]
+    else:
+        crown = tops.crown_mm
     widths = sizes_read(case.neck_map.neck_state, "crown-width")
     wanted = max(neck.wire_height_mm - first_level_mm, tops.least_crown_mm + WANTED_OVER_MM)
     if terms.wire is not None:

@@ -134,7 +134,9 @@ def _bow(case: Case) -> list[Reason]:
 
 def _wish(case: Case) -> list[Reason]:
     wish = case.neck.wire_wish.strip()
-    return [Reason("wish", means("refret.another-wire-wanted", wish=wish), 2)] if wish else []
+    if wish:
+        return [Reason("wish", means("refret.another-wire-wanted", wish=wish), 2)]
+    return []
 
 
 def _angle(case: Case) -> list[Reason]:

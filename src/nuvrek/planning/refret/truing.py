@@ -168,7 +168,10 @@ def true_board(board: Board, to: TrueTo) -> Truing:
     """
     cols, n = columns(board), board.face_mm.size
     face = standing_mm(board, to)
-    corner = np.zeros(n, dtype=bool) if to.corners is None else to.corners.ravel()
+    if to.corners is None:
+        corner = np.zeros(n, dtype=bool)
+    else:
+        corner = to.corners.ravel()
     # Unknowns: the line and the rod (5), wood off, slots to be sawn deeper (frets), board missing,
     # the most off any place.
     frets = len(board.x_mm)
@@ -231,7 +234,10 @@ def wood_of(board: Board, to: TrueTo, face_mm: Array) -> float:
     """
     cols = columns(board)
     face = standing_mm(replace(board, face_mm=face_mm), to)
-    free = np.ones(len(face), dtype=bool) if to.corners is None else ~to.corners.ravel()
+    if to.corners is None:
+        free = np.ones(len(face), dtype=bool)
+    else:
+        free = ~to.corners.ravel()
     bounds = _plane_bounds(board, to)
     solution = linprog(
         -cols[free].sum(axis=0),

@@ -84,7 +84,9 @@ class RodPlan:
     @property
     def direction(self) -> str:
         """``tighten`` or ``loosen``."""
-        return "tighten" if self.turns > 0 else "loosen"
+        if self.turns > 0:
+            return "tighten"
+        return "loosen"
 
     @property
     def after_move_mm(self) -> float:
@@ -113,7 +115,9 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     """The next move towards the relief wanted; None when the relief is not known or needs no
     move.
     """
-    sides = () if neck_map.neck.rod == "none" else _sides(neck_map)
+    if neck_map.neck.rod == "none":
+        return None
+    sides = _sides(neck_map)
     if not sides:
         return None
     late = _late_turns(neck_map)
@@ -212,7 +216,9 @@ def _sides(neck_map: HeightMap) -> tuple[WantedRelief, ...]:
         return (mean,)
     low, high = wanted_relief(neck_map, ("bass",)), wanted_relief(neck_map, ("treble",))
     assert low is not None and high is not None
-    return (low, high) if abs(low.excess_mm - high.excess_mm) >= SIDES_APART_MM else (mean,)
+    if abs(low.excess_mm - high.excess_mm) >= SIDES_APART_MM:
+        return (low, high)
+    return (mean,)
 
 
 def _crosswise(neck: NeckDescription, sides: int) -> Array:
@@ -226,7 +232,9 @@ def _crosswise(neck: NeckDescription, sides: int) -> Array:
 
 
 def _by_rod(turns: tuple[float, float], sides: int) -> Array:
-    return np.array(turns) if sides == 2 else np.array([float(np.mean(turns))])
+    if sides == 2:
+        return np.array(turns)
+    return np.array([float(np.mean(turns))])
 
 
 def _moves(neck: NeckDescription, turns: Array) -> tuple[tuple[Side | None, float], ...]:
@@ -282,7 +290,10 @@ def _doubt_after(
     """
     # Turned back the way it came, a rod first takes up its play.
     moves, turns = neck_map.neck_state.rod_moves, moved_mm / per_turn_mm
-    back = PLAY_TURNS if moves and moves[-1][1].turns * turns < 0.0 else 0.0
+    if moves and moves[-1][1].turns * turns < 0.0:
+        back = PLAY_TURNS
+    else:
+        back = 0.0
     slip = float(np.hypot(ROD_PER_TURN_MM * np.hypot(SLIP_SHARE * turns, back), SLIP_FLOOR_MM))
     answer = turns * neck_map.rod_doubt_mm_per_turn
     creep = NINE_IN_TEN * SETTLES_SPREAD * moved_mm

@@ -137,4 +137,6 @@ def relief_now(neck_map: HeightMap) -> Relief | None:
     enough as a figure.
     """
     wanted = wanted_relief(neck_map)
-    return wanted.now if wanted is not None and wanted.as_figure else None
+    if wanted is not None and wanted.as_figure:
+        return wanted.now
+    return None

@@ -99,7 +99,9 @@ def _by_answer(neck_map: HeightMap, feel: str | None) -> list[StopKind]:
         return ["other-way"]
     if _no_answer(neck_map):
         return ["no-answer"]
-    return ["whole-turn"] if _whole_turn(neck_map) else []
+    if _whole_turn(neck_map):
+        return ["whole-turn"]
+    return []
 
 
 def _moves(neck_map: HeightMap) -> list[tuple[int, RodMove]]:

@@ -89,11 +89,10 @@ def press_step() -> Step:
 
 def wait_step(key: str, title: Saying, minutes: int, action: Action = "tick") -> Step:
     """Nothing but time, from the tick of the step before on."""
-    hours = (
-        means("steps.hours", minutes=minutes / 60)
-        if minutes >= 60
-        else means("steps.minutes", minutes=minutes)
-    )
+    if minutes >= 60:
+        hours = means("steps.hours", minutes=minutes / 60)
+    else:
+        hours = means("steps.minutes", minutes=minutes)
     text = means("steps.least-longer-better-another-neck", hours=hours)
     return Step(key, title, text, 0, action, wait=minutes)
 

@@ -23,7 +23,9 @@ _UNLOADED = means("steps.check-unloaded-hand-weight-hides")
 
 def listed_frets(frets: tuple[int, ...]) -> Saying:
     """The frets a step is done to, in words."""
-    return meaning.frets(frets) if frets else means("steps.frets")
+    if frets:
+        return meaning.frets(frets)
+    return means("steps.frets")
 
 
 def lay_by_rod(doing: Doing) -> tuple[Step, ...]:
@@ -121,11 +123,10 @@ def spot_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
 
 def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
     """Marking and levelling all frets."""
-    tool = (
-        means("steps.long-beam")
-        if agreed.block_mm is None
-        else means("steps.block-mm", block_mm=agreed.block_mm)
-    )
+    if agreed.block_mm is None:
+        tool = means("steps.long-beam")
+    else:
+        tool = means("steps.block-mm", block_mm=agreed.block_mm)
     text = means(
         "steps.paper-along-string-lines-stop",
         tool=tool,
@@ -154,7 +155,10 @@ def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -
 def _short_leveller(agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
     """What a straight beam can't cut: a dip, a fall-away, a crest."""
     parts: list[Saying] = []
-    fall = neck.fall_away_mm if agreed.fall_away_mm is None else agreed.fall_away_mm
+    if agreed.fall_away_mm is None:
+        fall = neck.fall_away_mm
+    else:
+        fall = agreed.fall_away_mm
     if agreed.dressed_mm > 0.0:
         parts.append(means("steps.dip-middle-mm", dressed_mm=agreed.dressed_mm))
     if fall > 0.0:

@@ -91,8 +91,12 @@ def _held_step(neck: NeckDescription, terms: NewWire) -> Steps:
 
 
 def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
-    lacquer = means("steps.cut-along-each-fret-through") if neck.lacquered else ""
-    binding = means("steps.short-possible-near-binding") if neck.bound else ""
+    lacquer: Saying = ""
+    if neck.lacquered:
+        lacquer = means("steps.cut-along-each-fret-through")
+    binding: Saying = ""
+    if neck.bound:
+        binding = means("steps.short-possible-near-binding")
     warm = means("steps.warm-each-fret-narrow-iron")
     warn: tuple[Saying, ...] = (cautions.HEAT, cautions.DUST, cautions.STRINGS)
     if terms.heat == "solvent":
@@ -120,11 +124,10 @@ def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Ste
 
 def _wood(terms: NewWire, neck: NeckDescription) -> Steps:
     if terms.wood != "true":
-        face = (
-            means("steps.lacquered-face-left-alone")
-            if neck.lacquered
-            else means("steps.dirt-off-fine-paper-800")
-        )
+        if neck.lacquered:
+            face = means("steps.lacquered-face-left-alone")
+        else:
+            face = means("steps.dirt-off-fine-paper-800")
         return (
             Step("wood", means("steps.clean-board"), face, 15, "wood", cautions=(cautions.DUST,)),
         )
@@ -179,15 +182,14 @@ def _slots_step(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -
 
 def _bend(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
     undercut = neck.bound or terms.undercut == "always"
-    nipped = (
-        means(
+    if undercut:
+        nipped = means(
             "steps.tang-ends-nipped-burrs-off-bindings-width"
             if neck.bound
             else "steps.tang-ends-nipped-burrs-off-about-millimetre"
         )
-        if undercut
-        else means("steps.tangs-left-whole")
-    )
+    else:
+        nipped = means("steps.tangs-left-whole")
     cut = means("steps.crimp-or-mushroom-tangs-need", nipped=nipped)
     trial = means("steps.one-trial-fret-driven-judged")
     return (
@@ -233,9 +235,15 @@ _DRIVEN = {
 def _batch_step(
     neck: NeckDescription, terms: NewWire, n: int, batch: tuple[int, ...], first: bool
 ) -> Step:
-    wet = means("steps.wet-cloths-ready-glue-slots") if terms.glue == "before" else ""
-    again = means("steps.all-once-then-all-again") if terms.fitting == "double press" else ""
-    free = means("steps.less-force-free-ends") if {1, neck.frets} & {*batch} else ""
+    wet: Saying = ""
+    if terms.glue == "before":
+        wet = means("steps.wet-cloths-ready-glue-slots")
+    again: Saying = ""
+    if terms.fitting == "double press":
+        again = means("steps.all-once-then-all-again")
+    free: Saying = ""
+    if {1, neck.frets} & {*batch}:
+        free = means("steps.less-force-free-ends")
     text = means(
         "steps.support-right-under-fret-one",
         wet=wet,
@@ -243,11 +251,15 @@ def _batch_step(
         again=again,
         free=free,
     )
-    clamp = means("steps.clamp") if terms.glue == "before" else ""
+    clamp: Saying = ""
+    if terms.glue == "before":
+        clamp = means("steps.clamp")
     title = means(
         "steps.fit-with-clamp-listed-frets", clamp=clamp, listed_frets=listed_frets(batch)
     )
-    warn = (cautions.PRESS, cautions.GLUE) if first or terms.glue == "before" else (cautions.PRESS,)
+    warn = [cautions.PRESS]
+    if first or terms.glue == "before":
+        warn.append(cautions.GLUE)
     return Step(
         f"fit-{n + 1}",
         title,
@@ -255,13 +267,17 @@ def _batch_step(
         minutes=5 * len(batch),
         action="frets",
         frets=batch,
-        cautions=warn,
+        cautions=tuple(warn),
         sweep="fit",
     )
 
 
 def _checked(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
-    fill = "" if neck.bound else means("steps.fill-tang-holes-ends")
+    fill: Saying
+    if neck.bound:
+        fill = ""
+    else:
+        fill = means("steps.fill-tang-holes-ends")
     trim = means("steps.flush-without-touching-finish-then", fill=fill)
     press = means("steps.every-fret-pressed-light-along")
     return (
@@ -331,21 +347,21 @@ def after_new_wire(neck: NeckDescription, terms: NewWire) -> Steps:
         zero = (Step("zero-fret", means("steps.zero-fret"), text, 20, cautions=(cautions.PRESS,)),)
     nut = means("steps.slots-follow-new-height-press")
     oil = means("steps.thin-ten-minutes-wiped-off")
-    bare = (
-        ()
-        if neck.lacquered
-        else (
-            Step("oil", means("steps.oil-board"), oil, 10, cautions=(cautions.OIL,)),
-            Step(
-                "oil-dry",
-                means("steps.leave-oil-night"),
-                means("steps.earliest-tomorrow"),
-                0,
-                wait=12 * 60,
-            ),
-        )
+    steps = [*zero, Step("nut-new", means("steps.nut-saddle-new-tops"), nut, 40)]
+    if neck.lacquered:
+        return tuple(steps)
+    night = 12 * 60
+    return (
+        *steps,
+        Step("oil", means("steps.oil-board"), oil, 10, cautions=(cautions.OIL,)),
+        Step(
+            "oil-dry",
+            means("steps.leave-oil-night"),
+            means("steps.earliest-tomorrow"),
+            0,
+            wait=night,
+        ),
     )
-    return (*zero, Step("nut-new", means("steps.nut-saddle-new-tops"), nut, 40), *bare)
 
 
 def lift_steps(_neck: NeckDescription, doing: Doing) -> Steps:

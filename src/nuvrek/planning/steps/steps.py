@@ -89,7 +89,9 @@ def level(
 
 def _off(neck: NeckDescription) -> Steps:
     """Strings off, where there are any."""
-    return () if neck.bare else (slacken_step(),)
+    if neck.bare:
+        return ()
+    return (slacken_step(),)
 
 
 def _after_filing(neck: NeckDescription, doing: Doing) -> Steps:

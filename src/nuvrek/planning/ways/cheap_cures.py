@@ -55,7 +55,10 @@ def strings(weighing: Weighing) -> Draft | None:
             4: means("ways.two-tones-lower"),
         }[steps]
         gist = means("ways.lighter-strings-or-slacker-string", how=how, detail=told.words(unit))
-        why = [] if near else [means("ways.not-enough-itself", detail=told.words(unit))]
+        if near:
+            why = []
+        else:
+            why = [means("ways.not-enough-itself", detail=told.words(unit))]
     else:
         ratio = min(max(1.0 - excess / case.neck_map.pull_mm, 1.0), MOST_PULL)
         told = forecast(case.measurer, ratio, 0.1 * (ratio - 1.0))
@@ -63,7 +66,10 @@ def strings(weighing: Weighing) -> Draft | None:
             "ways.heavier-strings-about-more-pull", ratio=100 * (ratio - 1), detail=told.words(unit)
         )
         enough = told.mm >= target - neck.relief_margin_mm
-        why = [] if enough else [means("ways.not-enough-itself", detail=told.words(unit))]
+        if enough:
+            why = []
+        else:
+            why = [means("ways.not-enough-itself", detail=told.words(unit))]
     promise = Promise(relief_mm=told.mm, relief_doubt_mm=told.doubt_mm)
     return Draft("strings", gist, why_not=tuple(why), promise=promise)
 
@@ -172,7 +178,9 @@ def saddle(weighing: Weighing) -> Draft | None:
         and (side.at_saddle_mm or 0.0) > 0.0
         for side in off
     )
-    also = means("ways.measure-first-how-much-saddle") if unread else ""
+    also: Saying = ""
+    if unread:
+        also = means("ways.measure-first-how-much-saddle")
     promise = Promise(
         height_low_mm=case.heights.low.wanted_mm or case.heights.low.now_mm,
         height_high_mm=case.heights.high.wanted_mm or case.heights.high.now_mm,

@@ -77,11 +77,10 @@ def heat(weighing: Weighing) -> Draft | None:
         for n, (mm, doubt) in enumerate(so_far.gains, 1)
     )
     low, high = (so_far.expected_mm + sign * so_far.doubt_mm for sign in (-1, 1))
-    out = (
-        means("ways.up", length=length(high))
-        if low <= 0.0
-        else means("ways.to", length=length(low), high=length(high))
-    )
+    if low <= 0.0:
+        out = means("ways.up", length=length(high))
+    else:
+        out = means("ways.to", length=length(low), high=length(high))
     gist: Saying = means("ways.heat-one-cycle-bow-may", out=out, done=done)
     why: list[Saying] = []
     if case.neck.lacquered:
@@ -120,7 +119,9 @@ def _angle(case: Case) -> list[Saying]:
     heights = case.heights
     if heights.lacking_mm <= 0.0 or case.neck.joint == "bolted":
         return []
-    climbs = means("ways.tongue-climbs") if case.has("tongue") else ""
+    climbs: Saying = ""
+    if case.has("tongue"):
+        climbs = means("ways.tongue-climbs")
     if heights.heel_mm:
         heel = means("ways.heel", at_heel_mm=format_length(heights.at_heel_mm, case.unit))
     else:

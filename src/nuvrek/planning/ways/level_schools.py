@@ -66,17 +66,23 @@ def level_all_tops(weighing: Weighing) -> Draft:
 
 def level_straight(weighing: Weighing) -> Draft | None:
     """The rod set straight with the strings off; nothing of its own where no rod can."""
-    return None if weighing.case.rodless else level_draft(weighing, "level-straight")
+    if weighing.case.rodless:
+        return None
+    return level_draft(weighing, "level-straight")
 
 
 def level_held(weighing: Weighing) -> Draft | None:
     """The neck held at its strung shape; a bare one has none."""
-    return None if weighing.case.neck.bare else level_draft(weighing, "level-held")
+    if weighing.case.neck.bare:
+        return None
+    return level_draft(weighing, "level-held")
 
 
 def level_lies(weighing: Weighing) -> Draft | None:
     """The neck as it lies; without a rod every level is that."""
-    return None if weighing.case.rodless else level_draft(weighing, "level-lies")
+    if weighing.case.rodless:
+        return None
+    return level_draft(weighing, "level-lies")
 
 
 def crown_first(weighing: Weighing) -> Draft:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
@@ -25,7 +25,9 @@ def lift_fret(weighing: Weighing) -> Draft | None:
     if len(low) != 1 or case.named("proud"):
         return None
     fret, deep = low[0].fret or 0, -low[0].mm
-    driven = means("ways.went-too-far-when-pressed") if fret in seated else ""
+    driven: Saying = ""
+    if fret in seated:
+        driven = means("ways.went-too-far-when-pressed")
     cost = low_fret_cost_mm(case, fret)
     gist = means(
         "ways.fret-sits-low-lift-glue",

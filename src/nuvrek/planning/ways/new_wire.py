@@ -182,7 +182,10 @@ def _relief_after(case: Case, terms: NewWire) -> tuple[float | None, float | Non
     if not case.rodless:
         return wanted, neck.relief_margin_mm
     # It is strung up and read before the level decides what dip to leave.
-    within = WITH_TANGS_MM if terms.back_bow_mm > 0.0 else STRUNG_FIRST_MM
+    if terms.back_bow_mm > 0.0:
+        within = WITH_TANGS_MM
+    else:
+        within = STRUNG_FIRST_MM
     return wanted, NINE_IN_TEN * within
 
 
@@ -197,7 +200,9 @@ def _why(case: Case, reasons: tuple[Reason, ...]) -> Saying:
 def _some_words(case: Case, frets: tuple[int, ...]) -> Saying:
     least = case.length(case.neck_tops.least_crown_mm)
     low = [fret for fret in frets if fret in low_frets(case)]
-    kept = means("ways.they-would-keep-less-than", least=least) if len(low) == len(frets) else ""
+    kept: Saying = ""
+    if len(low) == len(frets):
+        kept = means("ways.they-would-keep-less-than", least=least)
     return means(
         "ways.new-wire-only-wire-same",
         frets=meaning.frets(frets),
@@ -287,7 +292,9 @@ def _set_up_words(case: Case, made: NewTops) -> Saying:
                 height=case.height(abs(saddle)),
             )
         )
-    return means("ways.afterwards", listed=meaning.listed(moves)) if moves else ""
+    if moves:
+        return means("ways.afterwards", listed=meaning.listed(moves))
+    return ""
 
 
 def _hours_words(case: Case, frets: tuple[int, ...]) -> Saying:

@@ -15,7 +15,9 @@ def read_first(weighing: Weighing) -> Draft | None:
     """The readings the judgement hangs on; None where they are there."""
     case = weighing.case
     asked = _asked(case)
-    return Draft("read", means("ways.read", listed=meaning.listed(asked))) if asked else None
+    if asked:
+        return Draft("read", means("ways.read", listed=meaning.listed(asked)))
+    return None
 
 
 def _asked(case: Case) -> list[Saying]:

@@ -51,7 +51,10 @@ def _as_if_seated(case: Case) -> NeckTops:
 def spot_level(weighing: Weighing) -> Draft:
     """The few frets that stand proud or rock, filed until the rocker is still."""
     case, agreed = weighing.case, weighing.case.agreed
-    still = STILL_MM if agreed.still_mm is None else agreed.still_mm
+    if agreed.still_mm is None:
+        still = STILL_MM
+    else:
+        still = agreed.still_mm
     named = case.named("proud", "rocks", "end-high")
     under = _own_doubt_mm(case, still)
     removal = least_metal(_as_if_seated(case), named, still, agreed.untouched, under)
@@ -69,10 +72,9 @@ def spot_level(weighing: Weighing) -> Draft:
             "spot-level", means("ways.nothing-file"), (), tuple(why), removal, not_known=unknown
         )
     waits = tuple(seat_first_words(case)[:1])
-    until = (
-        means("ways.still")
-        if still <= STILL_MM
-        else means("ways.finds-no-more-than", length=case.length(still))
-    )
+    if still <= STILL_MM:
+        until = means("ways.still")
+    else:
+        until = means("ways.finds-no-more-than", length=case.length(still))
     gist = means("ways.file-until-ink-gone-rocker", frets=meaning.frets(frets), until=until)
     return Draft("spot-level", gist, frets, (*why, *waits), removal, waits=waits)

@@ -58,7 +58,11 @@ def _rod_gist(case: Case) -> Saying:
         )
     meanings = []
     for forecast in move.forecasts:
-        side = "" if forecast.lane == "middle" else sentences(LANE_WORDS[forecast.lane])
+        side: Saying
+        if forecast.lane == "middle":
+            side = ""
+        else:
+            side = sentences(LANE_WORDS[forecast.lane])
         after, doubt = case.length(forecast.after_mm), case.length(forecast.doubt_mm)
         meanings.append(means("ways.after-give-or-take", side=side, after=after, doubt=doubt))
     return means("ways.forecast", detail=move.words, figure=meaning.listed(meanings, by=";"))

@@ -42,7 +42,9 @@ def carried_out(desk: Desk, way: Way, plan: Plan) -> list[AnyEntry] | None:
     if way.kind == "rod-back":
         return [chosen, *_turned_back(desk)]
     if way.kind == "rod":
-        return None if plan.rod is None else [chosen, *_turned(desk, plan.rod.moves)]
+        if plan.rod is None:
+            return None
+        return [chosen, *_turned(desk, plan.rod.moves)]
     doing = _BY_KIND.get(way.kind)
     if doing is None and (way.metal_mm <= 0.0 or way.new is not None):
         return None

@@ -64,7 +64,10 @@ class Score:
         if self.clean:
             rings = means("practice.every-note-rings-clean")
         else:
-            key = "practice.notes-clean-as-said" if self.told else "practice.notes-clean-unsaid"
+            if self.told:
+                key = "practice.notes-clean-as-said"
+            else:
+                key = "practice.notes-clean-unsaid"
             rings = means(key, clean=self.notes[0], notes=self.notes[1])
         plain: Saying = ""
         if self.plain_mm is not None and self.by == "advice":
@@ -145,8 +148,12 @@ def _weighed(desk: Desk, entries: list[AnyEntry]) -> tuple[HeightMap, Plan]:
 
 def _next(plan: Plan, by: Player, plain: Way | None, ways: list[str]) -> Way | None:
     if by == "plain":
-        return None if ways else plain
-    return None if plan.advice in _NOTHING_MORE else plan.way(plan.advice)
+        if ways:
+            return None
+        return plain
+    if plan.advice in _NOTHING_MORE:
+        return None
+    return plan.way(plan.advice)
 
 
 def held_tops(desk: Desk, neck_map: HeightMap) -> tuple[int, int]:

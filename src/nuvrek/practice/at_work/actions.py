@@ -142,7 +142,9 @@ class MendNut(Action, frozen=True, kw_only=True, tag="mend-rod-nut"):
 
     @property
     def takes_s(self) -> float:
-        return 900.0 if self.how == "clear" else 2700.0
+        if self.how == "clear":
+            return 900.0
+        return 2700.0
 
 
 class Press(Action, frozen=True, kw_only=True, tag="press"):

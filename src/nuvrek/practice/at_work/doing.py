@@ -150,7 +150,10 @@ def _(action: do.Pluck, living: LivingNeck) -> Felt:
     if action.string >= living.neck.strings or action.fret >= living.neck.frets:
         raise NotNow(means("practice.there-no-such-note-judge"))
     seen = tools.pluck(living, action.string, action.fret)
-    note = means("practice.open") if action.fret == 0 else means("practice.at", fret=action.fret)
+    if action.fret == 0:
+        note = means("practice.open")
+    else:
+        note = means("practice.at", fret=action.fret)
     return Felt(seen.sound, means("practice.it", note=note, sounds=_SOUNDS[seen.sound]), seen=seen)
 
 
@@ -260,7 +263,10 @@ def _(action: do.InkTops, living: LivingNeck) -> Felt:
 def _(action: do.FileFret, living: LivingNeck) -> Felt:
     _there(living, action.fret)
     _slack(living)
-    lanes = [0, 1, 2] if action.where == "whole" else [lane_number(action.where)]
+    if action.where == "whole":
+        lanes = [0, 1, 2]
+    else:
+        lanes = [lane_number(action.where)]
     filing.file_fret(living, action.fret, lanes, action.strokes, action.pressure)
     return Felt(
         "filed",
@@ -274,7 +280,10 @@ def _(action: do.Block, living: LivingNeck) -> Felt:
     _slack(living)
     if action.high <= action.low:
         raise NotNow(means("practice.block-needs-way-go"))
-    lanes = [0, 1, 2] if action.where == "whole" else [lane_number(action.where)]
+    if action.where == "whole":
+        lanes = [0, 1, 2]
+    else:
+        lanes = [lane_number(action.where)]
     filing.block(
         living,
         action.low,

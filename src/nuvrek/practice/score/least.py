@@ -31,7 +31,9 @@ def least_metal_mm(living: LivingNeck, heights_mm: Heights | None = None) -> flo
     outer strings over fret 12; without them, as they are wanted.
     """
     found = least_filed(living, heights_mm)
-    return None if found is None else float(found[: 3 * living.neck.frets].sum() / 3.0)
+    if found is None:
+        return None
+    return float(found[: 3 * living.neck.frets].sum() / 3.0)
 
 
 def least_filed(living: LivingNeck, heights_mm: Heights | None = None) -> Array | None:
@@ -47,11 +49,16 @@ def least_filed(living: LivingNeck, heights_mm: Heights | None = None) -> Array 
     count = 3 * seated.neck.frets
     cost = np.concatenate((np.full(count, 1.0 / 3.0), np.zeros(3)))
     tighter = ROD_REACH_MM if seated.rods else 0.0
-    looser = 0.0 if all(rod.slack for rod in seated.rods) else ROD_REACH_MM
+    if all(rod.slack for rod in seated.rods):
+        looser = 0.0
+    else:
+        looser = ROD_REACH_MM
     nut = (-NUT_REACH_MM, NUT_REACH_MM)
     bounds = [(0.0, None)] * count + [(-looser, tighter), nut, nut]
     solution = linprog(cost, A_ub=rows, b_ub=limits, bounds=bounds, method="highs")
-    return None if solution.x is None or solution.status else np.asarray(solution.x)
+    if solution.x is None or solution.status:
+        return None
+    return np.asarray(solution.x)
 
 
 def _rooms(living: LivingNeck, heights: Heights) -> tuple[Array, Array]:

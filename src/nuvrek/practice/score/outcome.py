@@ -94,11 +94,17 @@ class PlayOutcome:
         metal = FOR_METAL * done * thrift
         took = self.end.minutes + PART_MIN * self.end.parts
         time = FOR_TIME * done * min(UNHURRIED_MIN / max(took, 1.0), 1.0)
-        held = 0.0 if self.held is None else self.held[0] / max(self.held[1], 1)
+        if self.held is None:
+            held = 0.0
+        else:
+            held = self.held[0] / max(self.held[1], 1)
         # A map that holds is worth most to whoever acts on it.
         doubt = FOR_DOUBT * held * (0.25 + 0.75 * done * thrift)
         first = FOR_FIRST if self.first_right else 0
-        seated = 0 if self.end.loose or self.end.out or self.end.flat else FOR_ALL_SEATED
+        if self.end.loose or self.end.out or self.end.flat:
+            seated = 0
+        else:
+            seated = FOR_ALL_SEATED
         return round(notes + metal + time + doubt + first + seated)
 
     def sentences(self) -> tuple[Saying, ...]:

@@ -25,11 +25,9 @@ def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[Saying]:
 
 
 def _value(lie: EdgeLie) -> Saying:
-    return (
-        means("stations.lies", says=Word(lie.says))
-        if lie.fret is None
-        else means("stations.rocks-about", fret=lie.fret)
-    )
+    if lie.fret is None:
+        return means("stations.lies", says=Word(lie.says))
+    return means("stations.rocks-about", fret=lie.fret)
 
 
 EDGE_LIE = EntryRecord(

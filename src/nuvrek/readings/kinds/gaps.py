@@ -55,7 +55,9 @@ def amount_faults(entry: Gap) -> list[Saying]:
 
 def leaf_or(tool: Tool, reading: Gap) -> Tool:
     """A plain number came by the tool itself, a bracket by leaves."""
-    return tool if reading.gap_mm is not None else "leaf"
+    if reading.gap_mm is not None:
+        return tool
+    return "leaf"
 
 
 _EDGE_WORDS = {
@@ -86,7 +88,9 @@ def _place(gap: StringGap) -> Saying:
 
 def string_or_side(string: int | None, side: Saying) -> Saying:
     """The string where one was named, else the side."""
-    return means("stations.string-with-string", string=string) if string else side
+    if string:
+        return means("stations.string-with-string", string=string)
+    return side
 
 
 def _frets(gap: StringGap) -> frozenset[int]:
@@ -142,7 +146,10 @@ def _support_faults(gap: StringGap, frets: int) -> list[Saying]:
 
 def _station(gap: StringGap) -> Station:
     low, high = gap.low_support, gap.high_support
-    supports = None if low is None or high is None else (low, high)
+    if low is None or high is None:
+        supports = None
+    else:
+        supports = (low, high)
     return Station(
         gap.station,
         "string-gap",
@@ -197,11 +204,9 @@ def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Sayin
             "stations.hold-press-does-leaf-go", side=side, held=_held(low), high=high, fret=fret
         )
     if station.by == "string":
-        named = (
-            means("stations.string-with-string-3", string=station.string)
-            if station.string
-            else side
-        )
+        named: Saying = side
+        if station.string:
+            named = means("stations.string-with-string-3", string=station.string)
         return means(
             "stations.hold-press-gap-over", named=named, held=_held(low), high=high, fret=fret
         )
@@ -216,9 +221,11 @@ def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Sayin
             fret=fret,
         )
     # What it comes over past its supports may lift it: where it is held down must be said.
-    hold = (
-        "" if low <= fret <= high else means("stations.held-down", low=low if fret < low else high)
-    )
+    hold: Saying
+    if low <= fret <= high:
+        hold = ""
+    else:
+        hold = means("stations.held-down", low=low if fret < low else high)
     return means(
         "stations.edge-gap-over",
         side=side,
@@ -231,7 +238,9 @@ def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Sayin
 
 
 def _held(support: int) -> Saying:
-    return str(support) if support else means("stations.nut")
+    if support:
+        return str(support)
+    return means("stations.nut")
 
 
 STRING_GAP_STATION = StationRecord(

@@ -26,7 +26,9 @@ def _rock_faults(rock: Rock, neck: NeckDescription, _number: int) -> list[Saying
 def _tool(rock: Rock) -> Tool | None:
     """A bare mark has no tool whose error could be given."""
     bounds = (rock.gap_mm, rock.slides_mm, rock.drags_mm, rock.wont_go_mm)
-    return None if all(mm is None for mm in bounds) else "rocker"
+    if all(mm is None for mm in bounds):
+        return None
+    return "rocker"
 
 
 ROCK = EntryRecord(

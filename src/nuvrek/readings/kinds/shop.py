@@ -24,11 +24,9 @@ def _day_faults(promised: Promised, _neck: NeckDescription, _number: int) -> lis
 
 
 def _waits_words(waits: WaitsFor) -> Saying:
-    return (
-        means("stations.waits-no-more")
-        if waits.what == "nothing"
-        else means("stations.waits", what=waits.what)
-    )
+    if waits.what == "nothing":
+        return means("stations.waits-no-more")
+    return means("stations.waits", what=waits.what)
 
 
 PROMISED = EntryRecord(

@@ -19,14 +19,19 @@ END_WORDS = {
 
 
 def _stand_off_place(stand_off: StandOff) -> Saying:
-    where = (
-        "" if stand_off.lane is None else means("stations.lane", lane=LANE_WORDS[stand_off.lane])
-    )
+    where: Saying
+    if stand_off.lane is None:
+        where = ""
+    else:
+        where = means("stations.lane", lane=LANE_WORDS[stand_off.lane])
     return means("stations.under-fret", fret=stand_off.fret, where=where)
 
 
 def _stand_off_words(stand_off: StandOff, unit: Unit, _heights: Unit) -> Saying:
-    does = means("stations.moves") if stand_off.moves == "moves" else means("stations.stands-off")
+    if stand_off.moves == "moves":
+        does = means("stations.moves")
+    else:
+        does = means("stations.stands-off")
     return sentences(does, amount_words(stand_off, unit))
 
 
@@ -62,7 +67,11 @@ PRESS_STATION = StationRecord(
 
 
 def _end_words(end: FretEnd, unit: Unit, _heights: Unit) -> Saying:
-    size = "" if end.mm is None else sentences(format_length(end.mm, unit))
+    size: Saying
+    if end.mm is None:
+        size = ""
+    else:
+        size = sentences(format_length(end.mm, unit))
     return sentences(END_WORDS[end.fault], size)
 
 

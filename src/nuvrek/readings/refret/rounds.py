@@ -29,7 +29,9 @@ def board_sizes(neck: NeckDescription) -> tuple[Station, ...]:
     """
     radius = _sizes("radius", spread_frets(neck, (0.0, 0.45, 1.0)))
     thick = _sizes("board-thickness", (1, neck.frets))
-    bound = (Station("binding", "size", "bass", 0, what="binding-width"),) if neck.bound else ()
+    bound = list[Station]()
+    if neck.bound:
+        bound.append(Station("binding", "size", "bass", 0, what="binding-width"))
     bridge = tuple(
         Station(f"bridge-{lane}", "size", lane, 0, what="over-bridge")
         for lane in ("bass", "treble")

@@ -94,7 +94,9 @@ def rod_feel(neck_state: NeckState) -> Feel | None:
         if isinstance(taken.reading, RodFeel)
     ]
     felt += [(number, move.feel) for number, move in neck_state.rod_moves if move.feel]
-    return max(felt)[1] if felt else None  # type: ignore[return-value]
+    if not felt:
+        return None
+    return max(felt)[1]  # type: ignore[return-value]
 
 
 def grooves_read(neck_state: NeckState) -> dict[tuple[int, int], float]:
@@ -149,4 +151,6 @@ def rod_kind_tried(neck_state: NeckState) -> RodKind | None:
             slack = True
         elif turns > 0.0:
             slack, past = False, 0.0
-    return "one-way" if past >= PAST_SLACK_TURNS else None
+    if past >= PAST_SLACK_TURNS:
+        return "one-way"
+    return None

@@ -123,7 +123,11 @@ def _read(taken: Taken) -> tuple[Place | None, float | None]:
     place = (gap.lane, gap.low_support, gap.high_support, gap.fret, gap.by, gap.state.strings)
     if gap.gap_mm is not None:
         return place, gap.gap_mm
-    high = gap.drags_mm if gap.drags_mm is not None else gap.wont_go_mm
+    high: float | None
+    if gap.drags_mm is not None:
+        high = gap.drags_mm
+    else:
+        high = gap.wont_go_mm
     if gap.slides_mm is not None and high is not None:
         return place, 0.5 * (gap.slides_mm + high)
     return None, None

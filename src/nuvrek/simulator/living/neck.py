@@ -259,7 +259,10 @@ def from_truth(truth: Truth, rng: Generator, rods: tuple[MadeRod, ...] | None = 
             crown[fret, k] -= up
         held[fret] = False
     if rods is None:
-        rods = () if truth.neck.rod == "none" else (MadeRod(truth.rod_per_turn_mm),)
+        if truth.neck.rod == "none":
+            rods = ()
+        else:
+            rods = (MadeRod(truth.rod_per_turn_mm),)
     living = LivingNeck(
         neck=truth.neck,
         wood_mm=truth.board_mm.copy(),

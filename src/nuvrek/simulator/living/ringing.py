@@ -59,7 +59,10 @@ def string_shares(strings: int) -> Array:
 
     Heights run straight from lane to lane, the outer strings over the outer lanes.
     """
-    across = np.linspace(-1.0, 1.0, strings) if strings > 1 else np.zeros(1)
+    if strings > 1:
+        across = np.linspace(-1.0, 1.0, strings)
+    else:
+        across = np.zeros(1)
     low, high = np.maximum(-across, 0.0), np.maximum(across, 0.0)
     return np.stack([low, 1.0 - low - high, high], axis=1)
 

@@ -83,7 +83,10 @@ def leaf_under_edge(
     where it runs on past its supports to the leaf, between them.
     """
     k = lane_number(lane)
-    h = living.tops_mm()[:, k] if on == "frets" else living.board_mm()[:, k]
+    if on == "frets":
+        h = living.tops_mm()[:, k]
+    else:
+        h = living.board_mm()[:, k]
     places = list(range(min(first, at), max(last, at) + 1))
     x = living.x_mm
     if first < at < last:
@@ -107,7 +110,9 @@ def _felt(living: LivingNeck, gap_mm: float, leaf_mm: float, yields_mm: float) -
     felt = gap_mm + LEAF_MM * float(living.rng.standard_normal())
     if leaf_mm <= felt:
         return "slides"
-    return "drags" if leaf_mm <= felt + yields_mm else "stops"
+    if leaf_mm <= felt + yields_mm:
+        return "drags"
+    return "stops"
 
 
 def edge(
@@ -128,7 +133,10 @@ def edge(
         gaps = np.maximum(gaps - PRESSED_MM * living.bend[list(found.places)], 0.0)
     light = np.where(gaps < LIGHT_MM, 0.0, gaps)
     tips = 0.0 if pressed else found.tips_mm
-    hits = _hits(living, first, last, notched_mm) if on == "wood" else ()
+    if on == "wood":
+        hits = _hits(living, first, last, notched_mm)
+    else:
+        hits = ()
     return LightSeen(found.places, light, found.contacts, tips, hits)
 
 
@@ -136,7 +144,10 @@ def _lie(
     living: LivingNeck, lane: Lane, first: int, last: int, on: EdgeOn, notched_mm: float | None
 ) -> Lie:
     k = lane_number(lane)
-    h = living.tops_mm()[:, k] if on == "frets" else living.board_mm()[:, k].copy()
+    if on == "frets":
+        h = living.tops_mm()[:, k]
+    else:
+        h = living.board_mm()[:, k].copy()
     if on == "wood":
         for fret in _hits(living, first, last, notched_mm):
             h[fret] = living.tops_mm()[fret, k]

@@ -84,7 +84,10 @@ def nut_slot(living: LivingNeck, side: Side, mm: float) -> None:
     """A nut slot raised, or cut down, by so much; the slots between follow."""
     lane = lane_number(side)
     before = float(living.crown_mm[0, lane])
-    after = float(np.clip(before + mm, *NUT_SLOT_MM)) if mm else before
+    if mm:
+        after = float(np.clip(before + mm, *NUT_SLOT_MM))
+    else:
+        after = before
     living.crown_mm[0, lane] = after
     living.crown_mm[0, 1] += 0.5 * (after - before)
 
@@ -155,4 +158,6 @@ def fit(living: LivingNeck, height_mm: float, tang_mm: float, grip_mm: float) ->
 
 
 def _lanes(where: Where) -> list[int]:
-    return [0, 1, 2] if where == "whole" else [lane_number(where)]
+    if where == "whole":
+        return [0, 1, 2]
+    return [lane_number(where)]

@@ -51,4 +51,6 @@ def _licence(info: metadata.PackageMetadata) -> str:
         if said and "\n" not in said and len(said) <= _SHORT:
             return said
     kinds = [c for c in info.get_all("Classifier") or () if c.startswith("License ::")]
-    return kinds[-1].split(" :: ")[-1] if kinds else tr("see its own files")
+    if kinds:
+        return str(kinds[-1].split(" :: ")[-1])
+    return tr("see its own files")

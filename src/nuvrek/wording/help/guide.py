@@ -33,7 +33,9 @@ class Hit(NamedTuple):
 def docs_folder() -> Path:
     """Where the documents lie: in the package once installed, beside ``src`` in a checkout."""
     inside = _PACKAGE / "docs"
-    return inside if inside.is_dir() else _PACKAGE.parents[1] / "docs"
+    if inside.is_dir():
+        return inside
+    return _PACKAGE.parents[1] / "docs"
 
 
 def chapters() -> tuple[GuideChapter, ...]:

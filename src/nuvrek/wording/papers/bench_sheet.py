@@ -31,23 +31,29 @@ def bench_sheet(facts: Facts) -> Letter:
 
 def _kinds(facts: Facts) -> tuple[str, ...]:
     chosen = facts.now.chosen
-    return (chosen.way,) if chosen is not None else tuple(way.kind for way in facts.ways)
+    if chosen is not None:
+        return (chosen.way,)
+    return tuple(way.kind for way in facts.ways)
 
 
 def _frets(facts: Facts) -> tuple[int, ...]:
     chosen = facts.now.chosen
-    frets = chosen.frets if chosen is not None else facts.ways[0].frets
-    return frets if len(frets) < 12 else ()
+    if chosen is not None:
+        frets = chosen.frets
+    else:
+        frets = facts.ways[0].frets
+    if len(frets) < 12:
+        return frets
+    return ()
 
 
 def _what(facts: Facts) -> str:
     neck, f = facts.neck, facts.figures
     named = words.listed(lower_first(way_title(kind)) for kind in _kinds(facts))
-    radius = (
-        tr("flat or not known")
-        if neck.radius_mm is None
-        else tr("{number} mm", number=f.number(neck.radius_mm, 0))
-    )
+    if neck.radius_mm is None:
+        radius = tr("flat or not known")
+    else:
+        radius = tr("{number} mm", number=f.number(neck.radius_mm, 0))
     return tr(
         "{title}: {number} mm, {frets} frets, joins at "
         "{joint_fret}, radius {radius}, {rod_words}, "
@@ -80,7 +86,10 @@ def frets_table(facts: Facts) -> Table:
     f, solved = facts.figures, facts.solved
     crowns = solved.map.crown_mm
     chosen = facts.now.chosen
-    off = planned(facts.now, left=True) if chosen is not None else facts.ways[0].off_mm
+    if chosen is not None:
+        off = planned(facts.now, left=True)
+    else:
+        off = facts.ways[0].off_mm
     tops = straightened(solved.map.tops_mm, facts.neck)
     head = (
         named("fret"),
@@ -108,7 +117,10 @@ def _steps_of(facts: Facts) -> tuple[Step, ...]:
 
 def steps_table(facts: Facts) -> Table:
     """The steps in bench order with their usual minutes; those ticked say when."""
-    done = facts.now.steps_done if facts.now.chosen is not None else {}
+    if facts.now.chosen is not None:
+        done = facts.now.steps_done
+    else:
+        done = {}
     rows: list[tuple[str, ...]] = [("", tr("step"), tr("minutes"), tr("done"))]
     for n, step in enumerate(_steps_of(facts), 1):
         minutes = str(step.minutes) if step.minutes else named("waits") if step.wait else ""
@@ -118,4 +130,6 @@ def steps_table(facts: Facts) -> Table:
 
 def _cautions(facts: Facts) -> str:
     cautions = dict.fromkeys(saying for step in _steps_of(facts) for saying in step.cautions)
-    return " ".join(say_all((*cautions, FIRST))) if cautions else ""
+    if cautions:
+        return " ".join(say_all((*cautions, FIRST)))
+    return ""

@@ -7,6 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 
 from nuvrek.bench.papers.facts import Facts
+from nuvrek.meaning import Saying
 from nuvrek.planning.agreement.limits import limits_of
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.ways.kinds import way_title
@@ -92,8 +93,15 @@ def ways_table(facts: Facts) -> Table:
     rows = [head]
     for way in told_ways(facts):
         cost = facts.cost(way)
-        clean = "–" if not way.lowest_mm else f.height(way.lowest_mm[0][0])
-        years = "–" if cost.years is None else f.number(cost.years, 0)
+        clean: Saying
+        if not way.lowest_mm:
+            clean = "–"
+        else:
+            clean = f.height(way.lowest_mm[0][0])
+        if cost.years is None:
+            years = "–"
+        else:
+            years = f.number(cost.years, 0)
         rows.append(
             (
                 say(way.title),

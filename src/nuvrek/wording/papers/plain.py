@@ -60,11 +60,10 @@ def found_words(findings: Sequence[Finding], figures: Figures) -> tuple[str, ...
     for finding in findings:
         if finding.verdict == "good" or finding.sure < 0.5:
             continue
-        key = (
-            f"plain.relief-{finding.verdict}"
-            if finding.kind == "relief"
-            else f"plain.{finding.kind}"
-        )
+        if finding.kind == "relief":
+            key = f"plain.relief-{finding.verdict}"
+        else:
+            key = f"plain.{finding.kind}"
         if key in SENTENCES and finding.kind not in told:
             told[finding.kind] = _said(key, finding, findings, figures)
     return tuple(told.values())[:MOST_FOUND]

@@ -43,7 +43,9 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
 
 
 def _full(said: str) -> str:
-    return said if said.endswith((".", "!", "?")) else f"{said}."
+    if said.endswith((".", "!", "?")):
+        return said
+    return f"{said}."
 
 
 def price_table(given: Quote, figures: Figures) -> Table:

@@ -49,7 +49,9 @@ def _done(facts: Facts) -> str:
     done = dict.fromkeys(facts.done)
     if not done:
         found = _done_beside(facts)
-        return words.sentences(*found) if found else tr("It was measured; nothing was changed.")
+        if found:
+            return words.sentences(*found)
+        return tr("It was measured; nothing was changed.")
     said = " ".join(way_words(kind) for kind in done)
     step = next_step(facts.now)
     if step is not None and step.key not in ("prove", "look-again"):
@@ -78,7 +80,9 @@ def _outcomes(facts: Facts) -> tuple[Outcome, ...]:
 
 
 def _results(facts: Facts) -> list[str]:
-    return [tr("Promise and result"), "[results]"] if _outcomes(facts) else []
+    if _outcomes(facts):
+        return [tr("Promise and result"), "[results]"]
+    return []
 
 
 def results_table(facts: Facts) -> Table:
@@ -130,13 +134,17 @@ def _given_back(facts: Facts, back: HandedBack) -> list[str]:
                 "..", "."
             )
         )
-    return [tr("What goes back with it"), " ".join(told)] if told else []
+    if told:
+        return [tr("What goes back with it"), " ".join(told)]
+    return []
 
 
 def _ended(said: str) -> str:
     """What somebody typed, as a sentence."""
     whole = " ".join(said.split())
-    return whole if whole.endswith((".", "!", "?")) else f"{whole}."
+    if whole.endswith((".", "!", "?")):
+        return whole
+    return f"{whole}."
 
 
 def _look_again(facts: Facts, back: HandedBack) -> str:

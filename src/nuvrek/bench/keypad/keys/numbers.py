@@ -97,7 +97,10 @@ class SizeKeys(StationKeys):
     def frets(self) -> range | None:
         if SIZES[self.station.what].place in ("side", "wire"):
             return None
-        first = 0 if self.station.what in ("board-width", "radius", "neck-thickness") else 1
+        if self.station.what in ("board-width", "radius", "neck-thickness"):
+            first = 0
+        else:
+            first = 1
         return range(first, self.pad.neck.frets + 1)
 
     def turns(self) -> tuple[Station, ...]:
@@ -179,7 +182,10 @@ class DialKeys(StationKeys):
     def take(self, _key: str, typed: Length) -> None:
         """A fret taken again in the same run replaces its reading."""
         pad, station = self.pad, self.station
-        end = self.frets()[-1] if pad.run_step > 0 else self.frets()[0]
+        if pad.run_step > 0:
+            end = self.frets()[-1]
+        else:
+            end = self.frets()[0]
         last = pad.cursor == end
         run = pad.run_number
         earlier = [

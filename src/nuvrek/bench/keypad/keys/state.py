@@ -63,7 +63,9 @@ class FeelKeys(StationKeys):
     def aside(self) -> Saying:
         """The feel that is typed."""
         at = self._chosen()
-        return "" if at is None else FEELS[at]
+        if at is None:
+            return ""
+        return FEELS[at]
 
     def turns(self) -> tuple[Station, ...]:
         return ()

@@ -221,7 +221,9 @@ class MarkKeys(SweepKeys):
             if pad.strike([known[0]]):
                 pad.message = means("keypad.fret-unmarked", cursor=pad.cursor)
         elif self.mark_down(mark):
-            more = means("keypad.how-much-type-enter-or") if self.lengths else ""
+            more: Saying = ""
+            if self.lengths:
+                more = means("keypad.how-much-type-enter-or")
             pad.message = means("keypad.fret-marked", cursor=pad.cursor, more=more)
 
     def take(self, key: str, typed: Length) -> None:

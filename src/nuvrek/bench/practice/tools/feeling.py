@@ -194,7 +194,9 @@ class EdgeTool(Tool):
     @property
     def prompt(self) -> Saying:
         p, words = self.place, self._edges[self.kind][0]
-        hand = means("practice_bench.pressed-down") if self.pressed else ""
+        hand: Saying = ""
+        if self.pressed:
+            hand = means("practice_bench.pressed-down")
         return means(
             "practice_bench.to", where=self.where, detail=words, low=p.low, high=p.high, hand=hand
         )
@@ -305,8 +307,9 @@ class RockerTool(Tool):
             if rocked
         ]
         still = tuple(fret for fret, rocked in sorted(mine.items()) if not rocked)
-        rest = (OthersStill(lane=lane, frets=still, state=self.state),) if still else ()
-        return (*rocks, *rest)
+        if not still:
+            return tuple(rocks)
+        return (*rocks, OthersStill(lane=lane, frets=still, state=self.state))
 
     def wrote(self) -> None:
         lane = self.place.lane

@@ -80,7 +80,10 @@ def leaf(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
 def _carrier(painter: QPainter, theme: Theme, under: QPointF, kind: str, *, faint: bool) -> None:
     """The string from its end, or the edge; dashed while nothing was tried."""
     c = theme.colours
-    style = Qt.PenStyle.DashLine if faint else Qt.PenStyle.SolidLine
+    if faint:
+        style = Qt.PenStyle.DashLine
+    else:
+        style = Qt.PenStyle.SolidLine
     painter.setPen(QPen(c["ink"], 2.0, style))
     if kind == "string":
         size = 84.0

@@ -103,7 +103,9 @@ class AtWork:
         """A step was ticked: another is in hand; what there is to say of it."""
         self._early = False
         self.walk.forget()
-        return self._book() if step.action == "cut" else ""
+        if step.action != "cut":
+            return ""
+        return self._book()
 
     def _book(self, back: bool = False) -> str:
         """Wire that was cut leaves the shelf, and comes back when that is taken back."""
@@ -114,11 +116,9 @@ class AtWork:
         if settings == self.app.settings:
             return ""
         self.app.change_quietly(settings)
-        return (
-            ""
-            if back or wire is None
-            else tr("{mm:.2f} m of {name} booked out.", mm=mm / 1000, name=wire.name)
-        )
+        if back or wire is None:
+            return ""
+        return tr("{mm:.2f} m of {name} booked out.", mm=mm / 1000, name=wire.name)
 
     def undo(self) -> None:
         """Take back the last act; wire that was cut by it lies on the shelf again."""
@@ -148,7 +148,9 @@ class AtWork:
 
     def prompt(self, step: Step) -> str:
         """The step's title, with the fret that is being typed."""
-        return f"{say(step.title)}   {self.walk.typed}▏" if self.walk.typed else say(step.title)
+        if self.walk.typed:
+            return f"{say(step.title)}   {self.walk.typed}▏"
+        return say(step.title)
 
     def enter_words(self, step: Step) -> str:
         """What goes on from a step, after what a wrong key was told."""
@@ -158,7 +160,10 @@ class AtWork:
         rest = tr(
             "all the rest, {frets}: {fine}", frets=words.frets(left), fine=SWEEPS[step.sweep].fine
         )
-        does = tr("/: {rest}.", rest=rest) if left else tr("Enter: on to the next step.")
+        if left:
+            does = tr("/: {rest}.", rest=rest)
+        else:
+            does = tr("Enter: on to the next step.")
         return words.sentences(self.walk.message, does)
 
     def keys(self, step: Step) -> tuple[str, ...]:

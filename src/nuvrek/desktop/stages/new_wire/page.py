@@ -165,8 +165,14 @@ class NewWireStage(Stage):
             lanes = (wood,)
         if draft.face == "slots" and (slots := draft.slots_strip()) is not None:
             lanes = (slots,)
-        corners = frozenset(draft.terms.corners) if draft.terms.wood == "true" else frozenset()
-        asked = (draft.fret, draft.lane) if draft.face == "wood" else None
+        if draft.terms.wood == "true":
+            corners = frozenset(draft.terms.corners)
+        else:
+            corners = frozenset()
+        if draft.face == "wood":
+            asked = (draft.fret, draft.lane)
+        else:
+            asked = None
         dots = Dots(out=session.neck_state.out, corners=corners, asked=asked)
         self.sheet.show_neck(neck, lanes, dots, draft.fret if draft.face == "wood" else None)
         short = draft.face in ("wire", "cut") or not lanes
@@ -267,7 +273,10 @@ class NewWireStage(Stage):
         neck = draft.solved.map.neck
         if plan is None:
             return
-        chosen = "" if plan.terms.wire is None else plan.terms.wire.name
+        if plan.terms.wire is None:
+            chosen = ""
+        else:
+            chosen = plan.terms.wire.name
         drawn = tuple(
             Section(
                 named(choice.wire.name),
@@ -296,7 +305,10 @@ class NewWireStage(Stage):
             self.cut.show_cut((), ())
             return
         long = {piece.fret: piece.cut_mm for piece in plan.cut}
-        stick = plan.wire.stick_mm if plan.wire.form == "sticks" else plan.cutting.needed_mm
+        if plan.wire.form == "sticks":
+            stick = plan.wire.stick_mm
+        else:
+            stick = plan.cutting.needed_mm
         sticks = tuple(
             Stick(stick, tuple((fret, long[fret]) for fret in one)) for one in plan.cutting.sticks
         )
@@ -432,7 +444,10 @@ class NewWireStage(Stage):
         if name in ("1", "2", "3", "4"):
             self._turn(faces[int(name) - 1])
         elif name in ("left", "right"):
-            step = 1 if (name == "right") != self.app.session.neck_state.neck.nut_on_right else -1
+            if (name == "right") != self.app.session.neck_state.neck.nut_on_right:
+                step = 1
+            else:
+                step = -1
             self._pointed(max(1, min(draft.solved.map.neck.frets, draft.fret + step)), draft.lane)
         elif name in ("up", "down"):
             self._up_down(draft, 1 if name == "down" else -1)

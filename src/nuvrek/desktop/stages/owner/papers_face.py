@@ -159,7 +159,9 @@ class PapersFace(QWidget):
         """The page, if it is that of the neck and the words in front; else nothing."""
         wanted = self._wanted()
         ready = self.ready
-        return ready[1] if ready is not None and wanted is not None and ready[0] == wanted else b""
+        if ready is not None and wanted is not None and ready[0] == wanted:
+            return ready[1]
+        return b""
 
     def _wanted(self) -> tuple[str, Letter] | None:
         """Which page belongs in front: of which neck, in which words."""
@@ -252,7 +254,10 @@ class PapersFace(QWidget):
             self._write((letter,), tr("{papers} kept with the job.", papers=PAPERS[letter.paper]))
 
     def _is_kept(self, letter: Letter) -> bool:
-        letters = self.draft.solved.neck_state.dealings.letters if self.draft else ()
+        if self.draft:
+            letters = self.draft.solved.neck_state.dealings.letters
+        else:
+            letters = ()
         plain = msgspec.structs.replace(letter, page="")
         return any(
             msgspec.structs.replace(kept, at="", page="", joined=False) == plain

@@ -152,7 +152,7 @@ class BenchStage(Stage):
         self.fill_bar()
 
     def _fill_keys(self, pad: BenchPad) -> None:
-        shown = _STEADY if pad.tool is not None else ("left", "right")
+        shown = ("left", "right") if pad.tool is None else tuple(_STEADY)
         words = {key: say(_STEADY[key]) for key in shown}
         if pad.tool is not None:
             words |= say_values(pad.tool.keys)
@@ -171,7 +171,10 @@ class BenchStage(Stage):
             return
         number, unit = pad.number
         saying = pad.message or (pad.felt.words if pad.felt is not None else "")
-        hint = "" if pad.tool is not None else tr("1 to 9 a tool, 0 the hands.")
+        if pad.tool is not None:
+            hint = ""
+        else:
+            hint = tr("1 to 9 a tool, 0 the hands.")
         self.bar.show_words(
             say(pad.prompt),
             number=say(number),
@@ -191,7 +194,10 @@ def _tiles(pad: BenchPad) -> tuple[str, ...]:
     """The tools to pick from, while none is in the hand."""
     if pad.tool is not None:
         return ()
-    last = tr("Tools again") if pad.hands_out else tr("Hands and files")
+    if pad.hands_out:
+        last = tr("Tools again")
+    else:
+        last = tr("Hands and files")
     return (*(say(kind.title) for kind in pad.choice), last)
 
 
@@ -231,9 +237,8 @@ def _time(pad: BenchPad) -> str:
     if form is not None and form.seconds is not None:
         return tr("{seconds:.0f} s left", seconds=max(form.seconds - seconds, 0.0))
     minutes = seconds / 60.0
-    hours = (
-        tr("{hours:.1f} h", hours=minutes / 60.0)
-        if minutes >= 90.0
-        else tr("{minutes:.0f} min", minutes=minutes)
-    )
+    if minutes >= 90.0:
+        hours = tr("{hours:.1f} h", hours=minutes / 60.0)
+    else:
+        hours = tr("{minutes:.0f} min", minutes=minutes)
     return tr("{hours} at the bench", hours=hours)

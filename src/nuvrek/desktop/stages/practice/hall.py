@@ -129,7 +129,9 @@ class HallStage(Stage):
     @property
     def _results(self) -> tuple[Any, ...]:
         table = self.app.practice
-        return () if table is None else table.kept.results
+        if table is None:
+            return ()
+        return table.kept.results
 
     def enter(self) -> None:
         self.forms = hall.forms(self.rng, self._results)

@@ -44,7 +44,10 @@ def inspected_words(found: object) -> str:
     )
     if not found.wrong:
         return tr("The logbook is whole: {size} read, one by one.", size=size)
-    more = tr("And {number} more.", number=len(found.wrong) - 1) if len(found.wrong) > 1 else ""
+    if len(found.wrong) > 1:
+        more = tr("And {number} more.", number=len(found.wrong) - 1)
+    else:
+        more = ""
     return tr("The logbook is damaged. {wrong} {more}", wrong=found.wrong[0], more=more)
 
 
@@ -196,9 +199,10 @@ class KeptSafeStage(Stage):
         for uid, title, entries in seen.necks:
             self.necks.addItem(f"{title}: {words.count(entries, 'entry', 'entries')}", uid)
         held = words.count(len(seen.necks), "neck", "necks")
-        wrong = (
-            tr("Damaged: {wrong} Another copy is better.", wrong=seen.wrong) if seen.wrong else ""
-        )
+        if seen.wrong:
+            wrong = tr("Damaged: {wrong} Another copy is better.", wrong=seen.wrong)
+        else:
+            wrong = ""
         self.told.setText(tr("This copy holds {held}. {wrong}", held=held, wrong=wrong))
         self.one.setEnabled(True)
         self.every.setEnabled(not seen.wrong)
@@ -253,7 +257,10 @@ class KeptSafeStage(Stage):
 
         def put_back(book: Logbook) -> object:
             number = book.number_of(uid)
-            stand = Stand(0, uid) if number is None else book.stand(number)
+            if number is None:
+                stand = Stand(0, uid)
+            else:
+                stand = book.stand(number)
             make_copy(book, moment, "before-restore")
             return restore_neck(book, path, stand)
 

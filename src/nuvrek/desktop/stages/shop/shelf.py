@@ -164,7 +164,10 @@ class ShelfStage(Stage):
             chosen = [card for card in chosen if card.row.id in found or _stands(card, asked, now)]
         if self.free:
             chosen = [card for card in chosen if fits(card, now, self.free)]
-        before = self.selected.row.id if self.selected is not None else 0
+        if self.selected is not None:
+            before = self.selected.row.id
+        else:
+            before = 0
         self.shown = order_of(chosen, now)
         ids = [card.row.id for card in self.shown]
         self.index = ids.index(before) if before in ids else 0
@@ -180,13 +183,18 @@ class ShelfStage(Stage):
         if self.app.shelf.unread:
             count += tr(", {number} being read", number=len(self.app.shelf.unread))
         self.count.setText(f"   {count}")
-        said = tr("{free} minutes free", free=self.free) if self.free else tr("any time free")
+        if self.free:
+            said = tr("{free} minutes free", free=self.free)
+        else:
+            said = tr("any time free")
         self.fitting.setText(f"{said}  (.)")
 
     @property
     def selected(self) -> ShelfCard | None:
         """The neck in front."""
-        return self.shown[self.index] if self.index < len(self.shown) else None
+        if self.index < len(self.shown):
+            return self.shown[self.index]
+        return None
 
     def _select(self, index: int) -> None:
         """Bring the neck at a place of the list to the front."""
@@ -301,7 +309,10 @@ class ShelfStage(Stage):
     def _promise(self, back: bool = False) -> None:
         """Promise the neck in front for the day it is ready by, or take the promise back."""
         card = self.selected
-        ready = self.ready.get(card.row.id) if card is not None else None
+        if card is not None:
+            ready = self.ready.get(card.row.id)
+        else:
+            ready = None
         if card is None or (ready is None and not back):
             self.say(
                 tr("Nothing is left to be done on it, or it waits for somebody: no day to name.")

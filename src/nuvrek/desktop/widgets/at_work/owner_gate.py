@@ -34,7 +34,10 @@ class OwnerGate(QWidget):
 
     def look(self, session: Session | None) -> str:
         """Show what the step in hand waits for; returns it as a sentence, empty for nothing."""
-        step = next_step(session.neck_state) if session is not None else None
+        if session is not None:
+            step = next_step(session.neck_state)
+        else:
+            step = None
         said = ""
         if session is not None and step is not None and session.asked:
             said = say(waiting_words(waiting(session.neck_state, step)))

@@ -22,8 +22,14 @@ def _bow(grounds: Grounds) -> Iterator[Leg]:
     case = grounds.case
     if not grounds.relief_off or not case.rodless or grounds.stopped("nothing-left"):
         return
-    stopped = sentences(grounds.stop_words()) if case.stops else ""
-    none = means("rules.neck-has-no-rod") if grounds.neck.rod == "none" else means("rules.rod-out")
+    if case.stops:
+        stopped = sentences(grounds.stop_words())
+    else:
+        stopped = ""
+    if grounds.neck.rod == "none":
+        none = means("rules.neck-has-no-rod")
+    else:
+        none = means("rules.rod-out")
     if grounds.possible("strings"):
         yield Leg(
             "strings",
@@ -35,7 +41,9 @@ def _bow(grounds: Grounds) -> Iterator[Leg]:
     spare = float(level.left_mm.min()) - case.neck_tops.least_crown_mm
     if level.possible and spare >= SPARE_CROWN_MM:
         unknown = case.neck_map.pull_doubt_mm > PULL_UNKNOWN_MM
-        slack = means("rules.read-slack-too-before-filing") if unknown else ""
+        slack: Saying = ""
+        if unknown:
+            slack = means("rules.read-slack-too-before-filing")
         yield Leg(
             "level",
             means(
@@ -62,7 +70,10 @@ def _last(grounds: Grounds, why: Saying) -> Iterator[Leg]:
         # A bolt-on neck is changed in a few hours.
         order = ("new-neck", "refret", "refer")
     for named in order:
-        kind = (grounds.new_wire or named) if named == "refret" else named
+        if named == "refret":
+            kind = grounds.new_wire or named
+        else:
+            kind = named
         if grounds.possible(kind):
             yield Leg(kind, sentences(why, grounds.ways[kind].gist), unless=_new_neck(grounds))
             return

@@ -7,7 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek import meaning
-from nuvrek.meaning import means, sentences
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -59,12 +59,12 @@ def _new_tops(grounds: Grounds) -> Iterator[Leg]:
     if not grounds.tops_known:
         gate = sentences(means("rules.new-tops-read-rocker-three"), gate)
     level = grounds.ways["level"]
-    metal = (
-        means("rules.metal", length=grounds.case.length(level.metal_mm))
-        if grounds.tops_known
-        else ""
-    )
-    held = means("rules.loose-ones-seated-first") if loose else ""
+    metal: Saying = ""
+    if grounds.tops_known:
+        metal = means("rules.metal", length=grounds.case.length(level.metal_mm))
+    held: Saying = ""
+    if loose:
+        held = means("rules.loose-ones-seated-first")
     yield grounds.leg(
         "level",
         means(

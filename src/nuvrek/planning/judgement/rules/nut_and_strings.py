@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from nuvrek.meaning import means, sentences
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -45,11 +45,15 @@ def _heights(grounds: Grounds) -> Iterator[Leg]:
     """Strings too high, or otherwise than wished, over a neck in order."""
     if not grounds.wishes or grounds.too_low:
         return
-    gate = means("rules.relief-tops-they-shall-both") if grounds.relief_off else ""
+    gate: Saying = ""
+    if grounds.relief_off:
+        gate = means("rules.relief-tops-they-shall-both")
     for kind in ("saddle", "shim", "refer"):
         if grounds.possible(kind):
             fine = not gate and grounds.even and not grounds.worn
-            why = means("rules.relief-tops-ask-nothing-string") if fine else ""
+            why: Saying = ""
+            if fine:
+                why = means("rules.relief-tops-ask-nothing-string")
             yield Leg(kind, sentences(why, grounds.ways[kind].gist), gate=gate)
             break
     stiff = grounds.complains_of("strings high") and not grounds.relief_off

@@ -72,9 +72,16 @@ def _file(grounds: Grounds) -> Iterator[Leg]:
         kind = "spot-level"
     else:
         why = means("rules.not-enough-metal-file-what")
-        kind = "refret-some" if "refret-some" in grounds.ways else (grounds.new_wire or "leave")
+        if "refret-some" in grounds.ways:
+            kind = "refret-some"
+        else:
+            kind = grounds.new_wire or "leave"
     kind, why = _less(grounds, kind, why)
-    gate = "" if kind.startswith("refret") else filing_gate(grounds, levels=kind == "level")
+    gate: Saying
+    if kind.startswith("refret"):
+        gate = ""
+    else:
+        gate = filing_gate(grounds, levels=kind == "level")
     reasons = meaning.sentences(why, *over_driven_words(grounds.case))
     unless = means("rules.leaf-under-rocker-refines-figures")
     if kind.startswith("refret"):

@@ -58,7 +58,11 @@ def _too_worn(grounds: Grounds, deepest: float) -> Iterator[Leg]:
         crown=case.length(crown),
         least=case.length(least),
     )
-    kind = "refret-some" if grounds.possible("refret-some") else grounds.new_wire
+    kind: str | None
+    if grounds.possible("refret-some"):
+        kind = "refret-some"
+    else:
+        kind = grounds.new_wire
     if kind is not None:
         unless = means("rules.lower-least-crown-or-grooves")
         yield grounds.leg(kind, sentences(why, grounds.ways[kind].gist), *WEAR, unless=unless)

@@ -170,7 +170,9 @@ _KINDS: dict[str, tuple[float, Saying, Saying]] = {
 
 def _rule_words(rule: Saying, size: Saying) -> str:
     """A rule with the size that must be passed, where it has one."""
-    return tr(rule.text, size=size) if isinstance(rule, Phrase) else say(rule)
+    if isinstance(rule, Phrase):
+        return tr(rule.text, size=size)
+    return say(rule)
 
 
 def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights: Unit) -> Known:
@@ -181,7 +183,10 @@ def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights:
         for reading_taken in taken
     }
     percent = min(round(100 * finding.sure), 99)
-    sure = tr("{percent} % sure.", percent=percent) if finding.sure < 1.0 else ""
+    if finding.sure < 1.0:
+        sure = tr("{percent} % sure.", percent=percent)
+    else:
+        sure = ""
     return Known(
         title=say(finding.headline),
         rule=_rule_words(rule, format_length(size, unit)),
