@@ -206,12 +206,13 @@ def _fret_questions(measurer: Measurer) -> Iterator[OpenQuestion]:
     parts = [
         (fret, k, measurer.chord(fret - 1, fret + 1, fret, k)) for k in known for fret in frets
     ]
-    rows = np.array(
-        [np.sum([-w * heights[f, lane] for f, lane, w in p], axis=0) for _, _, p in parts]
-    )
-    mm = rows @ z + np.array(
-        [sum(-w * constants[f, lane] for f, lane, w in p) for _, _, p in parts]
-    )
+
+    def stands(values: Array, chord: list[Part]) -> Array:
+        """How far a top stands over the line of its neighbours."""
+        return np.asarray(np.sum([-weight * values[fret, k] for fret, k, weight in chord], axis=0))
+
+    rows = np.array([stands(heights, chord) for _, _, chord in parts])
+    mm = rows @ z + np.array([stands(constants, chord) for _, _, chord in parts])
     sd = np.sqrt(np.maximum(np.sum((rows @ covariance) * rows, axis=1), 1e-12))
     chance = ndtr((mm - DECIDES_MM) / sd)
     looked = _looked_at(neck_map)

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
+from itertools import zip_longest
 from pathlib import Path
 from typing import Any
 
@@ -189,10 +191,13 @@ def _widths(document: Any, block: PaperTable, count: int) -> list[float]:
     longest.
     """
     document.set_font(_TEXT, "B", document.font_size_pt)
-    cells = [[row[n] if n < len(row) else "" for row in block.rows] for n in range(count)]
-    wide = document.get_string_width
-    words = [max((wide(w) for text in cell for w in text.split()), default=2.0) for cell in cells]
-    texts = [max((wide(text) for text in cell), default=2.0) for cell in cells]
+    columns = [*zip_longest(*block.rows, fillvalue="")][:count]
+
+    def widest(texts: Iterable[str]) -> float:
+        return max(map(document.get_string_width, texts), default=2.0)
+
+    words = [widest(" ".join(column).split()) for column in columns]
+    texts = [widest(column) for column in columns]
     document.set_font(_TEXT, "", document.font_size_pt)
     most = _WIDE_MM / count
     least = [min(word, 2 * most) + 2 * _PADDING_MM + 2.5 for word in words]

@@ -7,7 +7,7 @@ from typing import Any
 import msgspec
 
 from nuvrek.exchange.encoding import by_place, fields, length_mm
-from nuvrek.planning.refret.plan import RefretPlan
+from nuvrek.planning.refret.plan import Check, RefretPlan
 from nuvrek.planning.refret.wire_choice import Choice
 
 _REASON = {"text": "says", "for": "numbers"}
@@ -58,17 +58,12 @@ def _wood_answer(plan: RefretPlan) -> dict[str, Any]:
             {"fret": fret, "lane": lane, "missing_mm": length_mm(mm)}
             for fret, lane, mm in truing.too_thin
         ],
-        "checks": [
-            {
-                "share": check.share,
-                "light": [
-                    {"lane": lane, "fret": fret, "mm": length_mm(mm)}
-                    for lane, fret, mm in check.light_mm
-                ],
-            }
-            for check in wood.checks
-        ],
+        "checks": [{"share": check.share, "light": _light_answer(check)} for check in wood.checks],
     }
+
+
+def _light_answer(check: Check) -> list[dict[str, Any]]:
+    return [{"lane": lane, "fret": fret, "mm": length_mm(mm)} for lane, fret, mm in check.light_mm]
 
 
 def _choice_answer(choice: Choice) -> dict[str, Any]:

@@ -144,10 +144,8 @@ def _card(document: Any, neck: NeckDescription, plan: RefretPlan) -> None:
 def arc_points(radius_mm: float, wide_mm: float = ARC_WIDE_MM) -> list[tuple[float, float]]:
     """Points of an arc over a chord so wide, its top at (0, 0), y down."""
     half = min(0.5 * wide_mm, 0.98 * radius_mm)
-    return [
-        (x, radius_mm - math.sqrt(radius_mm**2 - x**2))
-        for x in (half * (n / 60.0 - 1.0) for n in range(121))
-    ]
+    across = [half * (n / 60.0 - 1.0) for n in range(121)]
+    return [(x, radius_mm - math.sqrt(radius_mm**2 - x**2)) for x in across]
 
 
 def _arc(document: Any, x_mm: float, y_mm: float, radius_mm: float) -> None:

@@ -20,7 +20,11 @@ MOST_WIRES, MOST_LETTERS = 200, 200_000
 
 def write_shelf(wires: Sequence[Wire]) -> str:
     """The shelf as CSV."""
-    return write_csv(COLUMNS, ([_cell(getattr(wire, name)) for name in COLUMNS] for wire in wires))
+    return write_csv(COLUMNS, map(_row, wires))
+
+
+def _row(wire: Wire) -> list[object]:
+    return [_cell(getattr(wire, name)) for name in COLUMNS]
 
 
 def _cell(value: object) -> object:

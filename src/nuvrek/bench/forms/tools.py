@@ -171,7 +171,7 @@ def rocker_fits(neck: NeckDescription, kit: Kit) -> tuple[tuple[int, Saying, boo
 def rocker_spans(neck: NeckDescription) -> tuple[tuple[int, str, bool], ...]:
     """Per triple: its middle fret and the lengths that serve, in mm."""
     return tuple(
-        (fret, "–".join(f"{mm:.0f}" for mm in rocker_span_mm(neck, fret)), True)
+        (fret, "–".join(map("{:.0f}".format, rocker_span_mm(neck, fret))), True)
         for fret in range(2, neck.frets)
     )
 

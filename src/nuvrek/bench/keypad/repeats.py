@@ -97,9 +97,7 @@ def spread_words(readings_taken: list[Taken], unit: Unit) -> Saying:
         return means(
             "keypad.read-here", value_words=value_words(readings_taken[0].reading, unit, unit)
         )
-    figures = [
-        mm for mm in (figure_of(taken.reading) for taken in readings_taken) if mm is not None
-    ]
+    figures = [mm for taken in readings_taken if (mm := figure_of(taken.reading)) is not None]
     if len(figures) < 2:
         return means(
             "keypad.read-here-times-last",

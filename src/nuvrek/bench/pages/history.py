@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
@@ -101,8 +100,8 @@ def _visit(neck_map: HeightMap, upto: Sequence[AnyEntry], day: str, length: int)
         low_mm=heights.get("bass"),
         high_mm=heights.get("treble"),
         done=_done(today),
-        tops=tuple(tuple(float(mm) for mm in row) for row in neck_map.tops_mm),
-        doubts=tuple(tuple(float(mm) for mm in row) for row in neck_map.tops_doubt_mm),
+        tops=tuple(map(tuple, neck_map.tops_mm.tolist())),
+        doubts=tuple(map(tuple, neck_map.tops_doubt_mm.tolist())),
         known=tuple(bool(one) for one in neck_map.known),
     )
 
@@ -159,13 +158,11 @@ def change(before: Visit, after: Visit) -> tuple[Amount, ...] | None:
     lanes = [k for k, both in enumerate(zip(before.known, after.known, strict=False)) if all(both)]
     if not lanes or len(before.tops) != len(after.tops):
         return None
-    return tuple(
-        (
-            sum(after.tops[n][k] - before.tops[n][k] for k in lanes) / len(lanes),
-            max(math.hypot(after.doubts[n][k], before.doubts[n][k]) for k in lanes),
-        )
-        for n in range(len(before.tops))
-    )
+    import numpy as np
+
+    moved = np.subtract(after.tops, before.tops)[:, lanes].mean(axis=1)
+    doubt = np.hypot(after.doubts, before.doubts)[:, lanes].max(axis=1)
+    return tuple(zip(moved.tolist(), doubt.tolist(), strict=True))
 
 
 def told(

@@ -36,21 +36,19 @@ def compare(solved: Solved, unit: Unit, height_unit: Unit) -> tuple[Outcome, ...
     chosen = solved.neck_state.chosen
     if chosen is None:
         return ()
-    return tuple(
-        row
-        for row in (
-            _relief(solved, unit),
-            _rock(solved, unit),
-            _metal(solved, unit),
-            _thinnest(solved, unit),
-            *(_height(solved, side, height_unit) for side in SIDES),
-            *_clean(solved, height_unit),
-            _notes(solved),
-            *_new_wire(solved, unit),
-            _later(solved, unit),
-        )
-        if row
+    heights = [_height(solved, side, height_unit) for side in SIDES]
+    rows = (
+        _relief(solved, unit),
+        _rock(solved, unit),
+        _metal(solved, unit),
+        _thinnest(solved, unit),
+        *heights,
+        *_clean(solved, height_unit),
+        _notes(solved),
+        *_new_wire(solved, unit),
+        _later(solved, unit),
     )
+    return tuple(row for row in rows if row)
 
 
 def _closed(solved: Solved, prefix: str) -> bool:

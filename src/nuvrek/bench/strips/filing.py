@@ -32,7 +32,7 @@ def metal_strip(
     """Metal off (frets, 3) as a lane; the figure at a fret is the most at any of its places."""
     most = off_mm.max(axis=1)
     figures = tuple(format_number(float(mm), unit) if mm > WORTH_FILING_MM else "" for mm in most)
-    rows = tuple(tuple(float(mm) for mm in row) for row in off_mm)
+    rows = tuple(map(tuple, off_mm.tolist()))
     under = means("strips.low-middle-high")
     return MetalStrip(title, under, rows, figures=figures, order=order, thin=thin, left=left)
 

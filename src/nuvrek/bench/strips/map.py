@@ -4,6 +4,7 @@ since an earlier survey.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import TYPE_CHECKING, Literal
 
 from msgspec import Struct, structs
@@ -107,8 +108,12 @@ def shade_strip(solved: Solved, strings: Strings, unit: Unit) -> ShadeStrip:
     m = solved.map
     heights, constants = Measurer(m).heights("tops", strings)
     tops = line_projection(m.neck) @ (heights[1:] @ m.solution.z + constants[1:])
-    rows = tuple(tuple(float(v) for v in row) for row in tops)
-    figures = tuple(tuple(format_number(v, unit, sign=True) for v in row) for row in rows)
+    rows = tuple(map(tuple, tops.tolist()))
+
+    def in_figures(row: Sequence[float]) -> tuple[Saying, ...]:
+        return tuple(format_number(mm, unit, sign=True) for mm in row)
+
+    figures = tuple(map(in_figures, rows))
     return ShadeStrip(
         means("strips.from-above"),
         means("strips.strings-unit", strings=Word(strings), unit=unit.value),
@@ -169,13 +174,10 @@ def difference_strip(
     """
     m = solved.map
     known = [a and b for a, b in zip(m.known, before.known, strict=True)]
-    change = tuple(
-        tuple(
-            float(now - then) if known[k] else 0.0
-            for k, (now, then) in enumerate(zip(a, b, strict=True))
-        )
-        for a, b in zip(m.tops_slack_mm, before.tops_slack_mm, strict=True)
-    )
+    import numpy as np
+
+    risen = np.where(known, m.tops_slack_mm - before.tops_slack_mm, 0.0)
+    change = tuple(map(tuple, risen.tolist()))
     parts: list[Saying] = []
     for lane, k in (("bass", 0), ("treble", 2)):
         if known[k]:

@@ -219,7 +219,7 @@ def wood_strip(
     neck_map = solved.map
     wood, doubt = neck_map.wood[strings]
     curves = tuple(
-        WoodCurve(lane, [float(v) for v in wood[:, k]], [float(v) for v in doubt[:, k]])
+        WoodCurve(lane, wood[:, k].tolist(), doubt[:, k].tolist())
         for k, lane in enumerate(LANES)
         if neck_map.known[k]
     )
@@ -261,11 +261,11 @@ def tops_strip(solved: Solved, unit: Unit, exaggeration: float = 1.0) -> TopsStr
     from nuvrek.estimate.findings.kinds import FINDINGS
 
     neck_map = solved.map
-    rise = tuple(
-        tuple(float(neck_map.deviation_mm[f, k]) if neck_map.known[k] else None for k in range(3))
-        for f in range(neck_map.neck.frets)
-    )
-    doubt = tuple(tuple(float(v) for v in row) for row in neck_map.deviation_doubt_mm)
+    import numpy as np
+
+    measured = np.where(neck_map.known, neck_map.deviation_mm, None)  # type: ignore[call-overload]
+    rise = tuple(map(tuple, measured.tolist()))
+    doubt = tuple(map(tuple, neck_map.deviation_doubt_mm.tolist()))
     named = frozenset(
         (finding.fret, lane)
         for finding in solved.findings

@@ -67,15 +67,15 @@ def gate_of(
 
 def _in_vain_words(kinds: Sequence[str]) -> Saying:
     """That a way was gone twice and its reading did not change."""
-    listed = meaning.listed(lower_first(way_title(kind)) for kind in kinds)
-    return means("work.done-twice-reading-has-not", listed=listed)
+    return means("work.done-twice-reading-has-not", listed=_listed(kinds))
+
+
+def _listed(kinds: Sequence[str]) -> Saying:
+    return meaning.listed(lower_first(way_title(kind)) for kind in kinds)
 
 
 def _changed(agreed: tuple[str, ...], now: list[str], why: Saying) -> Saying:
     """That the course has changed, and why; nothing where it is as agreed."""
     if tuple(now) == agreed:
         return ""
-    before, after = (
-        meaning.listed(lower_first(way_title(kind)) for kind in ks) for ks in (agreed, now)
-    )
-    return means("work.course-has-changed-now", before=before, after=after, why=why)
+    return means("work.course-has-changed-now", before=_listed(agreed), after=_listed(now), why=why)

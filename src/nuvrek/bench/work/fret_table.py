@@ -50,17 +50,12 @@ def table_rows(
         if step.sweep:
             meant.setdefault(step.sweep, set()).update(step.frets)
     stage = in_hand.sweep if in_hand is not None else ""
-    return tuple(
-        FretTableRow(
-            at,
-            SWEEPS[at].title,
-            tuple(
-                _cell(neck_state, at, fret, frets) for fret in range(1, neck_state.neck.frets + 1)
-            ),
-            at == stage,
-        )
-        for at, frets in meant.items()
-    )
+    rows = []
+    for at, frets in meant.items():
+        every = range(1, neck_state.neck.frets + 1)
+        cells = tuple(_cell(neck_state, at, fret, frets) for fret in every)
+        rows.append(FretTableRow(at, SWEEPS[at].title, cells, at == stage))
+    return tuple(rows)
 
 
 def _cell(neck_state: NeckState, stage: FretStage, fret: int, meant: set[int]) -> Cell:

@@ -236,10 +236,12 @@ class YearsView(QWidget):
         """Strings over fret 12: the bass side full, the treble side hollow."""
         c, per = self.theme.colours, MM_PER_UNIT[self.unit]
         self._label(painter, box, tr("action"), tr("● low  ○ high"))
-        rows = [
-            [(v, mm / per) for v in self.visits if (mm := getattr(v, side)) is not None]
-            for side in ("high_mm", "low_mm")
-        ]
+
+        def read(side: str) -> list[tuple[Visit, float]]:
+            at_visits = ((visit, getattr(visit, side)) for visit in self.visits)
+            return [(visit, mm / per) for visit, mm in at_visits if mm is not None]
+
+        rows = [read("high_mm"), read("low_mm")]
         every = [mm for row in rows for _, mm in row]
         if not every:
             self._never(painter, box)

@@ -143,8 +143,11 @@ def _likeliest(layings: Layings, neck_state: NeckState, closed: bool) -> tuple[E
 
 def _better(more: Settled, found: Settled, tails: Array) -> bool:
     """Whether there is a way of lying among ``more`` that is likelier than all that were found."""
-    new, old = (min(objective(e, z, tails) for e, z in some) for some in (more, found))
-    return new < old - _BETTER
+
+    def least(settled: Settled) -> float:
+        return min(objective(evidence, z, tails) for evidence, z in settled)
+
+    return least(more) < least(found) - _BETTER
 
 
 def _agrees(evidence: Evidence, z: Array) -> bool:

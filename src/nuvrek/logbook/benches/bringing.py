@@ -214,7 +214,7 @@ class Bringer:
         placed = placed_after(journal, ours, send, self._fits(stand), gone or {})
         # An owner who was taken out elsewhere does not come back with what waits here.
         clean = [cleaned_of(self._neck(stand), ours, gone or {}, one.entries) for one in placed]
-        new = [[entry_body(entry) for entry in entries] for entries in clean]
+        new = [list(map(entry_body, entries)) for entries in clean]
         for one in waiting:
             self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
         sent: list[str] = []

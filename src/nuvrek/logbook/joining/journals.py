@@ -306,13 +306,15 @@ def _conflicts(only: tuple[set[Name], set[Name]], acts: dict[Name, _Act]) -> tup
     """What both sides changed since they parted: the later word stands."""
     conflicts = []
     for kind, matter in _MATTERS.items():
-        sides = [
-            [act for name in side for act in (acts[name],) if _holds(act, kind)] for side in only
-        ]
-        if all(sides):
-            last = max(act.at for side in sides for act in side)
+        ours, theirs = (_acts_that_hold(kind, side, acts) for side in only)
+        if ours and theirs:
+            last = max(act.at for act in (*ours, *theirs))
             conflicts.append(Conflict(matter, last[1]))
     return tuple(conflicts)
+
+
+def _acts_that_hold(kind: type, names: set[Name], acts: dict[Name, _Act]) -> list[_Act]:
+    return [acts[name] for name in names if _holds(acts[name], kind)]
 
 
 _MATTERS: dict[type, Literal["described", "chosen"]] = {Describe: "described", Chosen: "chosen"}

@@ -5,6 +5,7 @@ worked out first, what both sides changed is shown, and only then is anything wr
 from __future__ import annotations
 
 import sqlite3
+from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence
 from contextlib import closing
 from pathlib import Path
@@ -264,10 +265,7 @@ def _told(plan: Sequence[NeckTaken], more: Everything) -> TakenIn:
             means("keeping.of-neck", neck=named, fault=_conflict_words(conflict))
             for conflict in neck_taken.conflicts
         )
-    count = {
-        how: sum(neck_taken.how == how for neck_taken in plan)
-        for how in ("new", "grown", "same", "left")
-    }
+    count = Counter(neck_taken.how for neck_taken in plan)
     asks = frozenset(
         (neck_taken.whole.uid, conflict.matter)
         for neck_taken in plan

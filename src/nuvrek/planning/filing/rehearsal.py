@@ -8,6 +8,7 @@ middle, treble.
 
 from __future__ import annotations
 
+from collections import Counter
 from dataclasses import dataclass
 
 import numpy as np
@@ -302,7 +303,8 @@ def follow_up(order: tuple[TopPlace, ...], gone: tuple[TopPlace, ...]) -> Follow
     """Hold the tops whose ink is gone against the rehearsed order: fret by fret, then side
     against side.
     """
-    turns = {fret: n for n, fret in enumerate(dict.fromkeys(fret for fret, _ in order))}
+    by_turn = dict.fromkeys(fret for fret, _ in order)
+    turns = {fret: turn for turn, fret in enumerate(by_turn)}
     touched = list(dict.fromkeys(fret for fret, _ in gone))
     slack = max(0.5 * len(touched), 2.0)
     early = tuple(
@@ -313,9 +315,8 @@ def follow_up(order: tuple[TopPlace, ...], gone: tuple[TopPlace, ...]) -> Follow
     known = set(gone)
     ahead: Lane | None = None
     by_now = order[: len(known)]
-    extra = {
-        lane: sum(p[1] == lane for p in known) - sum(p[1] == lane for p in by_now) for lane in LANES
-    }
+    extra = Counter(lane for _, lane in known)
+    extra.subtract(lane for _, lane in by_now)
     if len(known) >= 4 and abs(extra["bass"] - extra["treble"]) >= max(3, 0.4 * len(known)):
         if extra["bass"] > extra["treble"]:
             ahead = "bass"

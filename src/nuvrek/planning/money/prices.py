@@ -153,7 +153,7 @@ _NO_HOURS = (NOTHING, NOTHING, NOTHING)
 
 
 def _summed(rows: Sequence[tuple[Amount, Amount, Amount]]) -> tuple[Amount, Amount, Amount]:
-    low, likely, high = (sum((row[n] for row in rows), NOTHING) for n in range(3))
+    low, likely, high = (sum(column, NOTHING) for column in zip(*rows, strict=True))
     return low, likely, high
 
 

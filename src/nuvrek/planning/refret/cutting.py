@@ -85,7 +85,8 @@ def cut_from(made: Sequence[Piece], wire: Wire) -> Cutting:
         frets = tuple(piece.fret for piece in made)
         return Cutting((frets,) if frets else (), total, 0.0, True)
     bins, proved = pack(lengths, wire.stick_mm)
-    sticks = tuple(tuple(made[i].fret for i in one) for one in bins)
+    frets_of = [piece.fret for piece in made]
+    sticks = tuple(tuple(map(frets_of.__getitem__, pieces_of_stick)) for pieces_of_stick in bins)
     needed = wire.stick_mm * len(sticks)
     return Cutting(sticks, needed, needed - total, proved)
 

@@ -176,7 +176,8 @@ def _no_answer(neck_map: HeightMap) -> bool:
     if len(moves) < MOVES_TRIED or sum(abs(move.turns) for _, move in moves) < TURNS_TRIED:
         return False
     # There and back within its play a rod that works moves nothing either.
-    went = max(abs(at) for at in accumulate(move.turns for _, move in moves))
+    stood_at = accumulate(move.turns for _, move in moves)
+    went = max(map(abs, stood_at))
     if answered and went < TURNS_TRIED:
         return False
     return (
@@ -218,10 +219,10 @@ def _bowed_back(wanted: WantedRelief) -> float:
 def _twins_fight(neck_map: HeightMap) -> bool:
     """Whether twin rods were turned against each other without the sides parting as they should."""
     moves = neck_map.neck_state.rod_moves
-    by_side = {
-        side: sum(move.turns for _, move in moves if move.side == side)
-        for side in ("bass", "treble")
-    }
+    by_side = dict.fromkeys(("bass", "treble"), 0.0)
+    for _, move in moves:
+        if move.side is not None:
+            by_side[move.side] += move.turns
     against = by_side["bass"] * by_side["treble"] < 0.0
     enough = min(abs(turns) for turns in by_side.values()) >= TURNS_TRIED / 2.0
     if (

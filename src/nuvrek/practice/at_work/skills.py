@@ -60,11 +60,11 @@ def rocks(desk: Desk, lane: Lane, frets: Iterable[int] | None = None) -> tuple[i
 
 def loose_frets(desk: Desk) -> tuple[int, ...]:
     """Frets that move under a finger anywhere."""
-    return tuple(
-        fret
-        for fret in range(1, desk.neck.neck.frets + 1)
-        if any(desk.do(do.Finger(fret=fret, lane=lane)).key == "moves" for lane in LANES)
-    )
+
+    def moves(fret: int) -> bool:
+        return any(desk.do(do.Finger(fret=fret, lane=lane)).key == "moves" for lane in LANES)
+
+    return tuple(filter(moves, range(1, desk.neck.neck.frets + 1)))
 
 
 def let_down(desk: Desk) -> None:

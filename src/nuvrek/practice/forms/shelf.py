@@ -64,11 +64,11 @@ def _budget(rng: Generator) -> LivingNeck:
 
 def _truly_rocks(living: LivingNeck) -> set[int]:
     tops, x = living.tops_mm(), living.x_mm
-    return {
-        f
-        for f in range(2, living.neck.frets)
-        if max(over_line(x, tops[:, k], f - 1, f, f + 1) for k in range(3)) > _ROCKS_MM
-    }
+
+    def most_over(fret: int) -> float:
+        return max(over_line(x, tops[:, k], fret - 1, fret, fret + 1) for k in range(3))
+
+    return {fret for fret in range(2, living.neck.frets) if most_over(fret) > _ROCKS_MM}
 
 
 def _judge_sweep(desk: Desk, _before: Sequence[AnyEntry], own: Sequence[AnyEntry]) -> Judged:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from typing import Literal
@@ -152,7 +153,11 @@ def _beside_proud(living: LivingNeck, fret: int, lane: int) -> bool:
 
 def unread(found: Sequence[Matter], entries: Sequence[AnyEntry]) -> tuple[Matter, ...]:
     """Of true faults those that no reading of a journal speaks of."""
-    return tuple(matter for matter in found if not any(_speaks(matter, entry) for entry in entries))
+
+    def spoken_of(matter: Matter) -> bool:
+        return any(_speaks(matter, entry) for entry in entries)
+
+    return tuple(itertools.filterfalse(spoken_of, found))
 
 
 def _speaks(matter: Matter, entry: AnyEntry) -> bool:

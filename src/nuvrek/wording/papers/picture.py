@@ -33,7 +33,7 @@ def picture_of(solved: Solved, frets: tuple[int, ...] = ()) -> NeckPicture:
     the frets spoken of.
     """
     tops = straightened(solved.map.tops_mm, solved.map.neck)
-    rows = tuple(tuple(round(float(mm), 3) for mm in tops[:, lane]) for lane in range(3))
+    rows = tuple(map(tuple, tops.round(3).T.tolist()))
     return NeckPicture(rows, frets)
 
 

@@ -54,12 +54,10 @@ def note(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
 def _wave(painter: QPainter, theme: Theme, rect: QRectF, hz: float, sound: str) -> None:
     middle, half = rect.center().y(), 0.46 * rect.height()
     low, high = _swings(round(hz, 2), sound, int(rect.width() / BAR_PX))
-    bars = [
-        QLineF(x, middle - half * up, x, middle - half * down)
-        for x, down, up in zip(
-            (rect.left() + (n + 0.5) * BAR_PX for n in range(len(low))), low, high, strict=True
-        )
-    ]
+    bars = []
+    for n, (down, up) in enumerate(zip(low, high, strict=True)):
+        x = rect.left() + (n + 0.5) * BAR_PX
+        bars.append(QLineF(x, middle - half * up, x, middle - half * down))
     painter.save()
     # Upright bars need no smoothing, and are drawn in one go.
     painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)

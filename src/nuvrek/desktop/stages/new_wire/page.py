@@ -309,10 +309,11 @@ class NewWireStage(Stage):
             stick = plan.wire.stick_mm
         else:
             stick = plan.cutting.needed_mm
-        sticks = tuple(
-            Stick(stick, tuple((fret, long[fret]) for fret in one)) for one in plan.cutting.sticks
-        )
-        self.cut.show_cut(sticks, tuple(say_all(row) for row in draft.cut_rows()))
+        sticks = []
+        for frets in plan.cutting.sticks:
+            pieces = tuple((fret, long[fret]) for fret in frets)
+            sticks.append(Stick(stick, pieces))
+        self.cut.show_cut(tuple(sticks), tuple(say_all(row) for row in draft.cut_rows()))
 
     def _work_out(self) -> None:
         """The whole plan, once the hand rests."""

@@ -233,7 +233,9 @@ class OwnersStage(Stage):
     def _new(self) -> None:
         self.form.keep()
         names = {card.owner.name for card in self.cards}
-        name = next(n for n in (tr("Owner {i}", i=i) for i in range(1, 10_000)) if n not in names)
+        number = 1
+        while (name := tr("Owner {i}", i=number)) in names:
+            number += 1
         if self.app.write(lambda: self.app.book.keep_owner(Owner(name=name), self.app.clock())):
             self._read()
             self.index = [card.owner.name for card in self.cards].index(name)
