@@ -18,6 +18,7 @@ import importlib.util
 import os
 import pickle
 import random
+import re
 import signal
 import sys
 import time
@@ -191,13 +192,20 @@ def _remember(module_name: str, name: str) -> None:
 
 
 def _forget_what_stands_on(paths: list[Path]) -> None:
-    """The modules to be falsified, and all that were loaded after the first of them."""
-    names = list(sys.modules)
-    falsified = {_module_of(path) for path in paths}
-    first = min(names.index(name) for name in falsified if name in names)
-    for name in names[first:]:
-        if name.startswith(("nuvrek", "tests")):
-            del sys.modules[name]
+    """The modules to be falsified, and all that import them, at once or by others."""
+    texts = {}
+    for name, module in list(sys.modules.items()):
+        if name.startswith(("nuvrek", "tests")) and module.__file__ is not None:
+            texts[name] = Path(module.__file__).read_text()
+    stale = {_module_of(path) for path in paths}
+    grown = True
+    while grown:
+        named = re.compile("|".join(rf"from {re.escape(name)} import" for name in stale))
+        more = {name for name, text in texts.items() if named.search(text)} - stale
+        grown = bool(more)
+        stale |= more
+    for name in stale & set(sys.modules):
+        del sys.modules[name]
 
 
 def _module_of(path: Path) -> str:
@@ -210,7 +218,7 @@ def _passes(tests: tuple[str, ...]) -> bool:
         unittest.TextTestRunner(failfast=True, stream=open(os.devnull, "w"))
         .run(suite)
         .wasSuccessful()
-    )  # noqa: SIM115
+    )
 
 
 def _noticed(mutant: Mutant | None, tests: tuple[str, ...]) -> bool:
