@@ -16,17 +16,14 @@ from scripts import release
 from nuvrek.bench.forms.three_figures import ThreeFigures as Figures
 from nuvrek.cli.main import command_parser
 from nuvrek.demo import demo_jobs
-from nuvrek.desktop.practice.window import PracticeWindow
+from nuvrek.desktop.pages import PAGES
+from nuvrek.desktop.pages.page import KEYS
 from nuvrek.desktop.widgets.help_view import _PLACES, HelpView
 from nuvrek.desktop.widgets.known_view import KnownView
-from nuvrek.desktop.window import Window
 from nuvrek.estimate.findings.kinds import FINDINGS
 from nuvrek.exchange import jobfile
 from nuvrek.wording.help.guide import chapters, docs_folder, search
-from nuvrek.wording.help.known.figures import FIGURES
 from nuvrek.wording.help.known.findings import _KINDS
-from nuvrek.wording.help.page_help import KEYS
-from nuvrek.wording.help.pages import HELP
 from nuvrek.wording.speech import say
 from tests.support import WindowCase
 from tests.test_window import BACK, ENTER
@@ -59,10 +56,10 @@ class ThreeDoors(WindowCase):
 
 class Help(WindowCase):
     def test_every_page_says_its_keys_and_any_key_goes_back(self) -> None:
-        for page in {*Window.modules, *PracticeWindow.modules}:
+        for page in PAGES:
             with self.subTest(page=page):
-                self.assertTrue(HELP[page].keys or HELP[page].sees)
-                self.assertLessEqual(set(HELP[page].keys), set(KEYS))
+                self.assertTrue(PAGES[page].keys or PAGES[page].sees)
+                self.assertLessEqual(set(PAGES[page].keys), set(KEYS))
         self.assertEqual(set(_PLACES), set(KEYS))
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(2)
@@ -71,7 +68,7 @@ class Help(WindowCase):
             self.keys(window, "?")
             view = window.stages[page].findChild(HelpView)
             self.assertTrue(view.isVisible(), page)
-            self.assertIn(say(next(iter(HELP[page].keys.values()))), view.accessibleDescription())
+            self.assertIn(say(next(iter(PAGES[page].keys.values()))), view.accessibleDescription())
             self.assertFalse(view.grab().isNull())
             self.keys(window, "+")
             self.assertFalse(view.isVisible())
@@ -159,7 +156,6 @@ class GuideInside(WindowCase):
 
 class HowIsThisKnown(WindowCase):
     def test_every_finding_and_every_page_can_be_asked(self) -> None:
-        self.assertEqual(set(FIGURES), set(HELP))
         self.assertEqual(set(_KINDS), set(FINDINGS))
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(2)

@@ -561,7 +561,7 @@ class AtTheWindow(WindowCase):
             self.assertIn("can't be reached", bench.standing.text())
             bench.app.session.append(CROWN)
             self.wait_until(lambda: "1 change waits" in bench.standing.text())
-            for name in bench.modules:
+            for name in bench.records:
                 bench.show_stage(name)
                 self.app.processEvents()
         finally:

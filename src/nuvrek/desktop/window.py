@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from importlib import import_module
 from pathlib import Path
 from typing import TYPE_CHECKING, ClassVar
@@ -16,6 +17,8 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.frame.place import fit_window, place_of, within_screen
 from nuvrek.desktop.frame.standing import StandingLine
 from nuvrek.desktop.frame.typed_before import TypedBefore
+from nuvrek.desktop.pages import NECK_PAGES, PAGES, SHOP_PAGES, Page
+from nuvrek.desktop.pages.page import NOTHING_RECKONED
 from nuvrek.desktop.ringing import Ringing
 from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
@@ -25,7 +28,6 @@ from nuvrek.meaning import Saying
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.readings.entries import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
-from nuvrek.wording.page_names import PAGE_NAMES
 from nuvrek.wording.speech import later, say, say_all, tr
 
 if TYPE_CHECKING:
@@ -37,48 +39,20 @@ NEW_WIRE, PRICES, OWNER, OWNERS = "New wire", "Prices", "Owner", "Owners"
 SAFE, HISTORY, HONESTY = "Kept safe", "History", "Honesty"
 # Qt's key numbers as plain integers, see stages/base.py.
 _HOME, _PAGE_UP, _PAGE_DOWN, _F1 = 0x01000010, 0x01000016, 0x01000017, 0x01000030
-_MODULES = {
-    SHELF: ("shop.shelf", "ShelfStage"),
-    NEW_NECK: ("new_neck", "NewNeckStage"),
-    "Take in": ("take_in", "TakeInStage"),
-    "Measure": ("measure", "MeasureStage"),
-    "Map": ("map", "MapStage"),
-    "Choose": ("choose", "ChooseStage"),
-    "Work": ("work", "WorkStage"),
-    "Prove": ("prove", "ProveStage"),
-    TOOLS: ("my_tools", "KitStage"),
-    ROOM: ("string_room", "RoomStage"),
-    FILING: ("filing", "FilingStage"),
-    NEW_WIRE: ("new_wire.page", "NewWireStage"),
-    PRICES: ("owner.prices", "PricesStage"),
-    OWNER: ("owner.page", "OwnerStage"),
-    OWNERS: ("owner.owners", "OwnersStage"),
-    SAFE: ("shop.kept_safe", "KeptSafeStage"),
-    HISTORY: ("history", "HistoryStage"),
-    HONESTY: ("shop.honesty", "HonestyStage"),
-    GUIDE: ("guide", "GuideStage"),
-}
-
-
-# Pages that need no open neck.
-_ANYTIME = (NEW_NECK, TOOLS, PRICES, OWNERS, SAFE, HONESTY, GUIDE)
-
-
-Module = tuple[str, str]
 
 
 class Stages(dict[str, Stage]):
     """The stage pages, each imported and made when it is first wanted: the window opens sooner."""
 
     def __init__(
-        self, app: AppState, bar: BenchBar, pages: QStackedWidget, modules: dict[str, Module]
+        self, app: AppState, bar: BenchBar, pages: QStackedWidget, records: Mapping[str, Page]
     ) -> None:
         super().__init__()
         self._parts = app, bar
-        self._pages, self._modules = pages, modules
+        self._pages, self._records = pages, records
 
     def __missing__(self, name: str) -> Stage:
-        module, kind = self._modules[name]
+        module, kind = self._records[name].view.split(":")
         stage: Stage = getattr(import_module(f"nuvrek.desktop.stages.{module}"), kind)(*self._parts)
         self[name] = stage
         plain_labels(stage)
@@ -92,8 +66,8 @@ class Window(QWidget):
     # The page that needs no open neck, the stages on the rail, and where all pages are made.
     home = SHELF
     rail_stages: tuple[str, ...] = STAGES
-    home_switch: tuple[Saying, Saying] = (PAGE_NAMES["Shelf"], later("All necks"))
-    modules: ClassVar[dict[str, Module]] = _MODULES
+    home_switch: tuple[Saying, Saying] = (PAGES["Shelf"].title, later("All necks"))
+    records: ClassVar[Mapping[str, Page]] = SHOP_PAGES | NECK_PAGES
     # Whether where this window stands is kept for its next start.
     remembers_place = True
     plain_title: tuple[Saying, Saying] = ("Nuvrek", later("bench companion for fretwork"))
@@ -110,7 +84,7 @@ class Window(QWidget):
         self.bar = BenchBar(app.theme)
         self.pages = QStackedWidget()
         self.standing = StandingLine(app)
-        self.stages = Stages(app, self.bar, self.pages, self.modules)
+        self.stages = Stages(app, self.bar, self.pages, self.records)
         self.typed_before = TypedBefore(self)
         self.practice: QWidget | None = None
         self.demo: QWidget | None = None
@@ -174,22 +148,21 @@ class Window(QWidget):
         """The keys of this page and what is to be seen, drawn over it."""
         from nuvrek.desktop.widgets.help_view import HelpView
         from nuvrek.wording.help.about import about
-        from nuvrek.wording.help.pages import HELP
 
         page = self.stage
         view = page.findChild(HelpView) or HelpView(
             page, self.app.theme, {"enter": self.show_guide, ".": self.show_known}
         )
-        view.show_help(self.now, HELP[self.now], say_all(about() if self.now == self.home else ()))
+        credits = say_all(about()) if self.now == self.home else ()
+        view.show_help(self.records[self.now], credits)
 
     def show_known(self) -> None:
         """How what is in front on this page is known, and its figures."""
         from nuvrek.desktop.widgets.known_view import KnownView
-        from nuvrek.wording.help.known.figures import FIGURES, NOTHING_RECKONED
 
         page = self.stage
         view = page.findChild(KnownView) or KnownView(page, self.app.theme)
-        view.show_known((*page.known(), *FIGURES[self.now]) or (NOTHING_RECKONED,))
+        view.show_known((*page.known(), *self.records[self.now].known) or (NOTHING_RECKONED,))
 
     def show_guide(self) -> None:
         """The guide, from which Backspace leads back here."""
@@ -254,7 +227,7 @@ class Window(QWidget):
         if self.now == TOOLS and name != TOOLS:
             # Other tools on the bench, other readings to suggest.
             self.app.solve()
-        self.now = name if self.app.session is not None or name in _ANYTIME else self.home
+        self.now = name if self.app.session is not None or self.records[name].anytime else self.home
         self.app.turn_to(self.now)
         self.rail.mark(self.now)
         self.rail.enable(self.app.session is not None and self.now not in (self.home, NEW_NECK))
@@ -353,7 +326,7 @@ class Window(QWidget):
         changes.
         """
         if self.now in self.stages:
-            self.stages[self.now].setAccessibleName(f"{say(PAGE_NAMES[self.now])}. {words}")
+            self.stages[self.now].setAccessibleName(f"{say(self.records[self.now].title)}. {words}")
 
     def _set(self, **changes: object) -> None:
         self.app.change_settings(msgspec.structs.replace(self.app.settings, **changes))

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import tempfile
+from collections.abc import Mapping
 from typing import Any, ClassVar
 
 from PyQt6.QtGui import QCloseEvent
@@ -10,7 +11,8 @@ from PyQt6.QtGui import QCloseEvent
 from nuvrek.bench.practice.kept import Kept
 from nuvrek.bench.practice.table import Table
 from nuvrek.desktop.app_state import AppState
-from nuvrek.desktop.window import _MODULES, Module, Window
+from nuvrek.desktop.pages import PAGES, Page
+from nuvrek.desktop.window import Window
 from nuvrek.logbook.store import LogbookError
 from nuvrek.meaning import Saying
 from nuvrek.practice.at_work.actions import Tune
@@ -31,12 +33,7 @@ class PracticeWindow(Window):
     rail_stages = (BENCH, "Measure", "Map", "Choose", REVEAL)
     home_switch: tuple[Saying, Saying] = (later("Practice"), later("All lessons and necks"))
     plain_title: tuple[Saying, Saying] = (later("Practice"), later("a neck that forgives"))
-    modules: ClassVar[dict[str, Module]] = {
-        **_MODULES,
-        HALL: ("practice.hall", "HallStage"),
-        BENCH: ("practice.bench", "BenchStage"),
-        REVEAL: ("practice.reveal", "RevealStage"),
-    }
+    records: ClassVar[Mapping[str, Page]] = PAGES
 
     def __init__(
         self, app: AppState, kept: Kept, holder: tempfile.TemporaryDirectory[str] | None = None

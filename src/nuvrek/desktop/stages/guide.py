@@ -10,11 +10,11 @@ from PyQt6.QtGui import QImage, QKeyEvent, QResizeEvent, QTextCursor, QTextDocum
 from PyQt6.QtWidgets import QHBoxLayout, QListWidget, QListWidgetItem, QTextBrowser, QVBoxLayout
 
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.pages import PAGES
 from nuvrek.desktop.stages.base import Stage, button, heading, key_name
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.wording.help.guide import GuideChapter, Hit, chapters, docs_folder, read_chapter, search
-from nuvrek.wording.page_names import PAGE_NAMES
 from nuvrek.wording.speech import count, say, tr
 
 _SNIPPET = 90
@@ -83,7 +83,7 @@ class GuideStage(Stage):
         back = button(tr("Back to work"))
         back.clicked.connect(lambda: app.stage_wanted.emit(self.came_from))
         left = QVBoxLayout()
-        left.addWidget(heading(say(PAGE_NAMES["Guide"])))
+        left.addWidget(heading(say(PAGES["Guide"].title)))
         left.addWidget(self.list, 1)
         left.addWidget(back)
         row = QHBoxLayout(self)

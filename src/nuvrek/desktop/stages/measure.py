@@ -12,6 +12,7 @@ from nuvrek.bench.session import Session
 from nuvrek.bench.strips.measure import dots_of, side_strip, values_strip
 from nuvrek.bench.strips.strips import AnyStrip, tops_strip, wood_strip
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.pages import PAGES
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Stage, button, heading
 from nuvrek.desktop.stages.extras import Extras
@@ -24,7 +25,6 @@ from nuvrek.meaning import Saying, Word
 from nuvrek.readings.rounds import ROUNDS
 from nuvrek.readings.stations import Station
 from nuvrek.units import Unit
-from nuvrek.wording.page_names import PAGE_NAMES
 from nuvrek.wording.speech import later, say, say_all, tr
 
 # Special keys first, with the words each stop gives them; then those that mean the same everywhere.
@@ -241,7 +241,7 @@ class MeasureStage(Stage):
         self.back_to = back_to
         if self.keypad is not None:
             self.keypad.ask(station)
-            page = PAGE_NAMES[back_to]
+            page = PAGES[back_to].title
             if first:
                 self.keypad.message = tr("{first}Then back to {page}.", first=first, page=page)
             else:
