@@ -209,7 +209,8 @@ def _forget_what_stands_on(paths: list[Path]) -> None:
 
 
 def _module_of(path: Path) -> str:
-    return ".".join(path.relative_to(ROOT / "src").with_suffix("").parts)
+    name = ".".join(path.relative_to(ROOT / "src").with_suffix("").parts)
+    return name.removesuffix(".__init__")
 
 
 def _passes(tests: tuple[str, ...]) -> bool:
@@ -253,10 +254,12 @@ def count(name: str, number: int = COUNT, seed: int = SEED) -> tuple[int, int]:
     paths, tests = TARGETS[name]
     for module, function in REMEMBERED.get(name, ()):
         _remember(module, function)
-    if not (_passes(tests) if name in REMEMBERED else not _noticed(None, tests)):
-        raise SystemExit(f"{name}: its tests fail on the original")
     if name in REMEMBERED:
+        _passes(tests)
         _forget_what_stands_on(paths)
+    # What fails on the original notices nothing.
+    if _noticed(None, tests):
+        raise SystemExit(f"{name}: its tests fail on the original")
     all_of_them = [mutant for path in paths for mutant in mutants_of(path)]
     drawn = random.Random(seed).sample(all_of_them, min(number, len(all_of_them)))
     counted = [mutant for mutant in drawn if mutant.name not in EQUIVALENT]
@@ -283,6 +286,8 @@ def main(words: list[str]) -> None:
     import scipy.sparse.linalg  # noqa: F401
 
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    # Each falsification is met by cases, not by chance.
+    os.environ.setdefault("NUVREK_NECKS", "2")
     sys.path[:0] = [str(ROOT)]
     names = [words[0]] if words else list(TARGETS)
     for name in names:
