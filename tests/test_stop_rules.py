@@ -9,6 +9,8 @@ from collections.abc import Sequence
 from dataclasses import replace
 from typing import Any
 
+from msgspec import structs
+
 from nuvrek.estimate.heightmap import HeightMap, map_neck
 from nuvrek.neck.description import RodKind
 from nuvrek.planning.rod.stop_rules import RodStop, rod_stops
@@ -94,6 +96,8 @@ class NoAnswer(unittest.TestCase):
     def test_the_last_move_must_be_read_after(self) -> None:
         unread = [*turned(QUARTER), RodMove(turns=QUARTER)]
         self.assertEqual(stops(unread, answer=DEAD), [])
+        once_more = [*turned(QUARTER, QUARTER), RodMove(turns=-QUARTER)]
+        self.assertEqual(stops(once_more, answer=DEAD), [])
 
     def test_turns_that_end_slack_say_nothing_of_its_strength(self) -> None:
         self.assertEqual(stops(turned(-QUARTER, -QUARTER, feel="slack"), answer=DEAD), [])
@@ -135,6 +139,8 @@ class NoAnswer(unittest.TestCase):
         still += [RodMove(turns=-QUARTER), *gaps(0.5, QUARTER, 5)]
         self.assertEqual(stops(still, answer=(-0.5, 0.001)), [])
         self.assertEqual(stops(still, answer=(0.5, 0.001)), ["no-answer"])
+        self.assertEqual(stops(still, answer=(-0.06 - 0.12 * 0.05, 0.05)), ["no-answer"])
+        self.assertEqual(stops(still, answer=(-0.06 - 0.13 * 0.05, 0.05)), [])
 
 
 class WholeTurn(unittest.TestCase):
@@ -191,6 +197,16 @@ class LetOut(unittest.TestCase):
         out = turned(*[-QUARTER] * 3, read_mm=-0.15, feel="slack")
         self.assertEqual(stops(out, "unknown"), ["slack-back-bow"])
 
+    def test_back_bow_must_be_known(self) -> None:
+        """Read with a coarse tool the same figure leaves it open: no rod is given up for that."""
+        coarse = [
+            structs.replace(gap, gap_mm=-0.02, error_mm=0.15)
+            for gap in gaps(0.0)
+            if isinstance(gap, StringGap)
+        ]
+        found = stops([*coarse, self.SLACK], "one-way")
+        self.assertNotIn("slack-back-bow", found)
+
     def test_loosened_and_nothing_changed(self) -> None:
         bowed = {"rod": "one-way", "read_mm": -0.15}
         for turns, answer, heard in (
@@ -205,6 +221,9 @@ class LetOut(unittest.TestCase):
                 entries = turned(*turns, read_mm=-0.15)
                 found = stops(entries, rod="one-way", answer=answer)
                 self.assertEqual("slack-back-bow" in found, heard, bowed)
+        # Read after it was loosened; what was tightened since need not be.
+        since = [*turned(-0.4, read_mm=-0.15), RodMove(turns=0.05)]
+        self.assertIn("slack-back-bow", stops(since, "one-way", answer=DEAD))
         unread = [*gaps(-0.15), RodMove(turns=-0.5)]
         self.assertNotIn("slack-back-bow", stops(unread, "one-way", answer=DEAD))
 
