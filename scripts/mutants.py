@@ -35,7 +35,7 @@ TARGETS: dict[str, tuple[list[Path], tuple[str, ...]]] = {
     "prices": ([ROOT / "src/nuvrek/planning/money/prices.py"], ("test_prices",)),
     "stop_rules": ([ROOT / "src/nuvrek/planning/rod/stop_rules.py"], ("test_stop_rules",)),
     "evidence": ([ROOT / "src/nuvrek/estimate/model/evidence.py"], ("test_evidence_rows",)),
-    "judgement": (JUDGEMENT, ("test_judgement",)),
+    "judgement": (JUDGEMENT, ("test_rules", "test_judgement")),
 }
 # Slow and below what is falsified: worked out once, remembered by every mutant.
 REMEMBERED = {
@@ -48,7 +48,8 @@ REMEMBERED = {
 _NEVER_EQUAL = "a chance worked out in floats is never just the bound"
 _BY_NOTHING = "only keeps from dividing by nothing"
 EQUIVALENT: dict[str, str] = {
-    "prices: all((one is not None for one in hours)) -> any((one is not None for one in hours))": (
+    "prices: all((hour is not None for hour in hours)) -> "
+    "any((hour is not None for hour in hours))": (
         "one rate for all jobs: each has hours, or none has"
     ),
     "stop_rules: 1e-06 -> 1.5e-06": _BY_NOTHING,

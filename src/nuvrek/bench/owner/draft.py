@@ -180,9 +180,7 @@ class OwnerDraft:
         )
         if not terms:
             return (answer,)
-        if yes:
-            terms = terms
-        else:
+        if not yes:
             terms = tuple(refused(term) for term in terms)
         return answer, Consented(terms=terms, how=how, words=said[:200])
 

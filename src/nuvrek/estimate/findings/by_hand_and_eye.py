@@ -169,12 +169,8 @@ def find_air(looking: Looking) -> list[Finding]:
         if isinstance(taken.reading, Air):
             if taken.reading.temperature_c is not None:
                 warm = taken.reading.temperature_c
-            else:
-                warm = warm
             if taken.reading.humidity_percent is not None:
                 damp = taken.reading.humidity_percent
-            else:
-                damp = damp
     if damp is None or DRY_PERCENT <= damp <= DAMP_PERCENT or damp > 99.0:
         return []
     dry = damp < DRY_PERCENT

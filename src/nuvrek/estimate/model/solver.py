@@ -143,8 +143,6 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
     """
     if tails is None:
         tails = np.full(evidence.rows.shape[1], np.inf)
-    else:
-        tails = tails
     z, value, terms, steps = _newton(evidence, start, tails, _MOST_STEPS)
     # The floor of the brackets enters only the doubt: during the search it would belong to another
     # objective.

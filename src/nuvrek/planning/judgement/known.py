@@ -45,9 +45,7 @@ def _relief_words(case: Case) -> Saying:
             state = means("rules.more-than-wanted")
         else:
             state = means("rules.less-than-wanted")
-        if sure:
-            state = state
-        else:
+        if not sure:
             state = means("rules.perhaps-no-rod-turned-perhaps", state=state)
     where: Saying
     if relief.lane == "middle":
