@@ -43,12 +43,12 @@ class ThreeDoors(WindowCase):
         self.assertEqual(window.app.book.necks(), [], "nothing of it is on one's own shelf")
         self.keys(window, "3")
         self.addCleanup(self._close, window.practice)
-        self.assertEqual(window.practice.now, "Practice")
+        self.assertEqual(window.practice.page_name, "Practice")
         window.setFocus()
         shelf.doors.buttons[0].click()
-        self.assertEqual(window.now, "New neck")
+        self.assertEqual(window.page_name, "New neck")
         self.keys(window, "648", ENTER, "22", ENTER, "14", ENTER)
-        self.assertEqual(window.now, "Measure")
+        self.assertEqual(window.page_name, "Measure")
         window.show_stage("Shelf")
         self.assertFalse(shelf.doors.isVisible())
         self.assertTrue(shelf.list.isVisible())
@@ -145,13 +145,13 @@ class GuideInside(WindowCase):
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(2)
         self.keys(window, "?", ENTER)
-        self.assertEqual(window.now, "Guide")
+        self.assertEqual(window.page_name, "Guide")
         self.keys(window, "leaf", ENTER)
         page = window.stages["Guide"]
         self.assertIn("leaf", page.pages.toPlainText().casefold())
         for _ in "leaf?":
             self.keys(window, BACK)
-        self.assertEqual(window.now, "Map")
+        self.assertEqual(window.page_name, "Map")
 
 
 class HowIsThisKnown(WindowCase):
@@ -185,7 +185,7 @@ class FromOutside(WindowCase):
             look = window.looks[-1]
             self.addCleanup(self._close, look)
             look.stages["Shelf"]._open(0)
-            self.assertEqual(look.now, "Map")
+            self.assertEqual(look.page_name, "Map")
             self.assertEqual(window.app.book.necks(), [])
             look.show_stage("Shelf")
             if way == "left":
@@ -267,7 +267,7 @@ class NoDeadEnds(WindowCase):
         window.show_stage("Work")
         self.assertIn("to Choose", window.bar.message.text())
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Choose")
+        self.assertEqual(window.page_name, "Choose")
 
 
 if __name__ == "__main__":

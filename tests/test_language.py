@@ -283,7 +283,7 @@ class WhileItRuns(WindowCase):
             before = shown.window
             before.app.language_wanted.emit(code)
             self.assertIsNot(shown.window, before)
-            self.assertEqual((shown.window.now, spoken().code), ("Map", spoken_code))
+            self.assertEqual((shown.window.page_name, spoken().code), ("Map", spoken_code))
             assert shown.window.app.session is not None
             self.assertEqual(shown.window.app.session.identity.neck, opened)
             same = shown.window.rail.buttons["Map"].text() == english

@@ -105,7 +105,7 @@ class TakingAgain(MeasureCase):
             self.keys(window, DOWN)
         number = picker.number
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Measure")
+        self.assertEqual(window.page_name, "Measure")
         self.assertIn("replaces the old one", window.bar.message.text())
         self.keys(window, ".2", ENTER)
         live = [one.number for one in session.neck_state.taken]

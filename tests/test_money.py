@@ -193,7 +193,7 @@ class AtTheWindow(WindowCase):
         page.fields["fixed level"].textEdited.emit("110,50")
         self.assertEqual(window.app.settings.prices.fixed["level"], Decimal("110.50"))
         self.keys(window, 0x01000004)
-        self.assertEqual(window.now, "Choose")
+        self.assertEqual(window.page_name, "Choose")
         self.keys(window, ".")
         choose = window.stages["Choose"]
         rows = {row.way.kind: row.cost for row in choose.rows if row.way and row.isVisible()}

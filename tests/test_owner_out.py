@@ -88,7 +88,7 @@ class TakenOut(TempCase):
                 texts = [text for value in (left, *after) for text in written_in(value)]
                 if any(name in text for text in texts):
                     self.assertTrue(
-                        any("may be meant" in say(told) for told in done.told), done.told
+                        any("may be meant" in say(told) for told in done.sayings), done.sayings
                     )
                 self.assertEqual(say(self.book.check()), "")
 

@@ -106,7 +106,7 @@ class InTheWindow(WindowCase):
             page = window.stage
             page._pick("oil")
             page.take.click()
-            self.assertEqual(window.now, "Work")
+            self.assertEqual(window.page_name, "Work")
             self.assertEqual(window.app.session.neck_state.chosen.way, "oil")
             self.assertIn("Oil it", window.bar.prompt.text())
             window.show_stage("Shelf")

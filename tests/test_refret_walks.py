@@ -55,13 +55,13 @@ class Walk(WindowCase):
         self.assertIn(kind, kinds)
         page._select(kinds.index(kind))
         self.keys(self.window, "0")
-        self.assertEqual(self.window.now, "New wire")
+        self.assertEqual(self.window.page_name, "New wire")
         self.agree_wire()
         self.keys(self.window, ENTER)
         page._select([way.kind for way in page.shown(page.plan)].index(kind))
         self.keys(self.window, ENTER)
         self.assertEqual(self.session.neck_state.chosen.way, kind)
-        self.assertEqual(self.window.now, "Work")
+        self.assertEqual(self.window.page_name, "Work")
 
     def agree_wire(self) -> None:
         page = self.window.stages["New wire"]

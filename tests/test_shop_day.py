@@ -322,7 +322,7 @@ class AtTheWindow(WindowCase):
         self.assertEqual(next(c for c in page.cards if c.row.id == 2).need.at(TIME).kind, "look")
         page._pick(2)
         self.keys(window, ENTER)
-        self.assertEqual((window.now, window.stage.keypad.round.name), ("Measure", "later"))
+        self.assertEqual((window.page_name, window.stage.keypad.round.name), ("Measure", "later"))
 
 
 if __name__ == "__main__":

@@ -183,7 +183,7 @@ class EveryPage(WindowCase):
                 with self.subTest(seed=seed, round=name, page=page):
                     window.show_stage(page)
                     self.app.processEvents()
-                    self.assertEqual(window.now, page)
+                    self.assertEqual(window.page_name, page)
 
 
 if __name__ == "__main__":

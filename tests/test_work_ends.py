@@ -103,9 +103,9 @@ class AStepAsks(WindowCase):
         for height in ("1.9", "1.7"):
             self.assertIsNotNone(due_reading(session, step, Kit()))
             self.keys(window, ENTER)
-            self.assertEqual(window.now, "Measure")
+            self.assertEqual(window.page_name, "Measure")
             self.keys(window, height, ENTER)
-            self.assertEqual(window.now, "Work")
+            self.assertEqual(window.page_name, "Work")
         heights = [one.reading for one in session.neck_state.taken[-2:]]
         self.assertTrue(all(isinstance(one, StringHeight) for one in heights))
         self.keys(window, ENTER)

@@ -103,12 +103,12 @@ def parse_length(text: str, assume: Unit) -> Length:
     with a nought, the point and another nought, and is typed where thou are assumed is an inch
     decimal (``.012`` and ``0.012`` are 12 thou), as benches write it. Raises LengthError.
     """
-    said = _plain_signs(text)
-    if not said:
+    words = _plain_signs(text)
+    if not words:
         raise LengthError(means("lengths.nothing-typed-yet"))
-    if len(said) > _LONGEST_TEXT:
+    if len(words) > _LONGEST_TEXT:
         raise LengthError(means("lengths.too-long-length"))
-    length = _parse_fraction(said) or _parse_plain(said, assume)
+    length = _parse_fraction(words) or _parse_plain(words, assume)
     if length is None:
         raise LengthError(means("lengths.not-length-try-12-12", text=text.strip()))
     if not math.isfinite(length.mm) or abs(length.mm) > LONGEST_MM:
@@ -126,8 +126,8 @@ def _plain_signs(text: str) -> str:
     return " ".join(apart.translate(_SIGNS).replace("''", '"').lower().split())
 
 
-def _parse_fraction(said: str) -> Length | None:
-    match = _FRACTION.fullmatch(said)
+def _parse_fraction(text: str) -> Length | None:
+    match = _FRACTION.fullmatch(text)
     if match is None:
         return None
     bottom = int(match["bottom"])
@@ -145,8 +145,8 @@ def _parse_fraction(said: str) -> Length | None:
     return Length(inches * MM_PER_INCH, unit)
 
 
-def _parse_plain(said: str, assume: Unit) -> Length | None:
-    match = _PLAIN.fullmatch(said)
+def _parse_plain(text: str, assume: Unit) -> Length | None:
+    match = _PLAIN.fullmatch(text)
     if match is None:
         return None
     unit = _NAMES[match["unit"]]

@@ -192,8 +192,8 @@ class OnNeck:
         low, high = relief_mm or (self.relief_mm[0], self.relief_mm[2])
         bend = bend_profile(self.neck)
         return (
-            even_relief_mm(self.one(0, strung), bend, low, touch)[0],
-            even_relief_mm(self.one(-1, strung), bend, high, touch)[0],
+            even_relief_mm(self.one_string(0, strung), bend, low, touch)[0],
+            even_relief_mm(self.one_string(-1, strung), bend, high, touch)[0],
         )
 
     def tops_relief_mm(self, off_mm: Array) -> float:
@@ -216,7 +216,7 @@ class OnNeck:
             self.strung.tops_mm - filed + less_relief_mm * bend_profile(self.neck), self.fret_12
         )
 
-    def one(self, string: int, strung: Strung | None = None) -> Strung:
+    def one_string(self, string: int, strung: Strung | None = None) -> Strung:
         """One string by itself."""
         at = slice(string, string + 1 or None)
         s = strung or self.strung

@@ -11,7 +11,7 @@ from nuvrek.bench.work.archive import everything_in_archive, less_than_there, pa
 from nuvrek.cli.terminal import FINE, UNANSWERED, Command, complain, tell
 from nuvrek.exchange.files import write_whole
 from nuvrek.logbook.joining.merging import TakenIn, everything_in, forecast, take_in
-from nuvrek.logbook.on_disk.copies import copies_of, look, make_copy, named, put_back, thin
+from nuvrek.logbook.on_disk.copies import copies_of, look_into, make_copy, named, put_back, thin
 from nuvrek.logbook.opening import kept_at, open_logbook, read_logbook
 from nuvrek.logbook.places import logbook_path
 from nuvrek.meaning import Saying
@@ -77,7 +77,7 @@ def _merge(options: argparse.Namespace) -> int:
 
 
 def _tell_taken(taken: TakenIn) -> None:
-    for sentence in taken.told:
+    for sentence in taken.sayings:
         tell(f"! {say(sentence)}")
     tell(
         tr(
@@ -93,7 +93,7 @@ def _copies(options: argparse.Namespace) -> int:
     address, moment = options.logbook or logbook_path(), datetime.now()
     path = kept_at(address)
     if options.look is not None:
-        return _look(named(path, options.look))
+        return _tell_copy(named(path, options.look))
     if options.restore is not None:
         before = put_back(address, named(path, options.restore), moment)
         tell(tr("put back; what was there is {name}", name=before.name))
@@ -109,8 +109,8 @@ def _copies(options: argparse.Namespace) -> int:
     return FINE
 
 
-def _look(copy: Path) -> int:
-    seen = look(copy)
+def _tell_copy(copy: Path) -> int:
+    seen = look_into(copy)
     for _, title, entries in seen.necks:
         tell(f"{title}: {words.count(entries, 'entry', 'entries')}")
     if seen.wrong:

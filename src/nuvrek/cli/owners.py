@@ -79,7 +79,7 @@ def _one_owner(path: Path, options: argparse.Namespace) -> int:
     with closing(Logbook(path)) as book:
         removed = remove_owner(book, options.remove, options.photos, this_hour())
     forget_cards(path)
-    for sentence in removed.told:
+    for sentence in removed.sayings:
         tell(f"! {say(sentence)}")
     necks = tr("{necks} of their necks stay, without a name", necks=removed.necks)
     tell(tr("removed; {necks}; {copies} copies cleaned", necks=necks, copies=removed.copies))

@@ -137,7 +137,7 @@ def _offer_copy(path: Path) -> None:
         "There is no logbook at {path}, but there are copies of it, the newest of {day}.\n\n"
         "Put that one back? Otherwise a new logbook is begun; the copies stay.",
         path=path,
-        day=newest.made[:10],
+        day=newest.made_at[:10],
     )
     if _agreed(words):
         put_back(path, newest.path, datetime.now())
@@ -177,14 +177,14 @@ def _salvaged(path: Path) -> Logbook:
     new.rename(path)
     forget_cards(path)
     lost = "\n".join(say_all(result.lost[:12])) or tr("Nothing was lost.")
-    told = tr(
+    text = tr(
         "{necks} necks, {entries} entries. {lost}\n\nOld: {name}",
         necks=result.necks,
         entries=result.entries,
         lost=lost,
         name=aside.name,
     )
-    QMessageBox.information(None, "Nuvrek", told)
+    QMessageBox.information(None, "Nuvrek", text)
     return Logbook(path)
 
 
@@ -261,7 +261,7 @@ def _maker(options: argparse.Namespace, folder: Path) -> Callable[[], Window]:
             loaded = demo
         window = show_window(book, loaded.settings, None if options.demo else settings_path())
         if loaded.trouble:
-            QTimer.singleShot(0, lambda: window.app.said.emit(say(loaded.trouble)))
+            QTimer.singleShot(0, lambda: window.app.message.emit(say(loaded.trouble)))
         return window
 
     return make
@@ -352,7 +352,7 @@ def _teller(
     def tell(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
         sys.__excepthook__(kind, error, trace)
         log.fault(error, tr("at the window"))
-        app_state.said.emit(
+        app_state.message.emit(
             tr(
                 "A fault of ours ({name}). Everything accepted so far is on disk; go on, "
                 "or start again. {where}",

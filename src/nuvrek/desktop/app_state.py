@@ -44,7 +44,7 @@ class AppState(QObject):
     changed = pyqtSignal()  # the journal of the open neck has grown
     solved_anew = pyqtSignal()  # a new result is there
     themed = pyqtSignal()  # colours, text size or units changed
-    said = pyqtSignal(str)  # a sentence for the user
+    message = pyqtSignal(str)  # a sentence for the user
     language_wanted = pyqtSignal(str)  # the code of another language, nothing for this place's
     stage_wanted = pyqtSignal(str)
     retake_wanted = pyqtSignal(int)  # the number of a reading to be taken again
@@ -85,7 +85,7 @@ class AppState(QObject):
         self._solver = Solver(inline, self)
         self._solver.arrived.connect(self._on_solved)
         self._solver.failed.connect(self._on_failed)
-        self.aside = Aside(inline, self)
+        self.background = Aside(inline, self)
         self._under_way_s = 0
         self._clock = QTimer(self)
         self._clock.setInterval(1000)
@@ -228,7 +228,7 @@ class AppState(QObject):
                 self.put_down()
                 self.stage_wanted.emit("Shelf")
             elif grown[0]:
-                self.said.emit(
+                self.message.emit(
                     tr("Another window or bench has written to this neck; it is recalculated.")
                 )
         self.heard_others.emit()
@@ -251,7 +251,7 @@ class AppState(QObject):
         """The day's copy, beside the window, where the logbook is the user's own."""
         path = self.book.path
         own = _kept_beside(self.book, self._settings_file) is not None
-        if not own or self.book.look_only or self.aside.busy:
+        if not own or self.book.look_only or self.background.busy:
             return
 
         def copy(_told: Callable[[str], None]) -> None:
@@ -264,7 +264,7 @@ class AppState(QObject):
                 make_copy(path, moment)
                 thin(path, moment)
 
-        self.aside.run(copy, lambda _done: None, lambda error: self.said.emit(str(error)))
+        self.background.run(copy, lambda _done: None, lambda error: self.message.emit(str(error)))
 
     def turn_to(self, page: str) -> None:
         """From now on what is written comes from this page."""
@@ -277,7 +277,7 @@ class AppState(QObject):
         try:
             action()
         except LogbookError as error:
-            self.said.emit(str(error))
+            self.message.emit(str(error))
             return False
         return True
 
@@ -289,9 +289,9 @@ class AppState(QObject):
         try:
             undoable = session.undo(after)
         except LogbookError as error:
-            self.said.emit(str(error))
+            self.message.emit(str(error))
         else:
-            self.said.emit(say(undo_words(undoable, s.unit, s.height_unit)))
+            self.message.emit(say(undo_words(undoable, s.unit, s.height_unit)))
 
     def reckon(self, job: Callable[[], object], deliver: Callable[[object], None]) -> None:
         """Work something out off the interface thread; of several only the newest is delivered."""
@@ -341,7 +341,7 @@ class AppState(QObject):
 
     def _on_failed(self, words: str) -> None:
         self.trouble = words
-        self.said.emit(words)
+        self.message.emit(words)
 
     @property
     def fresh(self) -> Solved | None:
@@ -407,7 +407,7 @@ class AppState(QObject):
         self._listening.stop()
         if self._line is not None:
             self._line.close()
-        self.aside.close()
+        self.background.close()
         self._solver.close()
         if self._shelf is not None:
             self._shelf.close()

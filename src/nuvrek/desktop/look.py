@@ -48,9 +48,9 @@ class LookWindow(Window):
 
     def take_in(self) -> None:
         """Into the user's own logbook; the window has done its work then."""
-        said = self._take(self._job)
-        if said:
-            self._say(said)
+        text = self._take(self._job)
+        if text:
+            self._say(text)
         else:
             self.close()
 

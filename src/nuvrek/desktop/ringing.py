@@ -54,31 +54,31 @@ class Ringing(QObject):
 
     def look(self) -> None:
         """Say what runs, ring what is over."""
-        now, running = self.app.clock(), []
+        at, running = self.app.clock(), []
         for neck, (title, need) in self.needs().items():
             if need.kind != "waits" or not need.until:
                 continue
-            left = need.minutes_left(now)
+            left = need.minutes_left(at)
             if left:
                 running.append((left, f"{neck}: {_spoken(left)}"))
             elif (neck, need.until) not in self._rung:
                 self._rung.add((neck, need.until))
-                self._ring(neck, title, need, now)
-        self.shown.emit("  ".join(said for _, said in sorted(running)[:4]))
+                self._ring(neck, title, need, at)
+        self.shown.emit("  ".join(text for _, text in sorted(running)[:4]))
 
-    def _ring(self, neck: int, title: str, need: NeckNeed, now: str) -> None:
-        here, until = moment(now), moment(need.until)
+    def _ring(self, neck: int, title: str, need: NeckNeed, at: str) -> None:
+        here, until = moment(at), moment(need.until)
         if here is None or until is None:
             return
         if apart(until, here).total_seconds() > _STALE_HOURS * 3600.0:
             return
-        said = tr(
+        text = tr(
             "{neck} {title}: it has had its time. {action}.",
             neck=neck,
             title=title,
             action=need.action,
         )
-        self.rang.emit(said)
+        self.rang.emit(text)
         if self.app.settings.ring_notice:
             # Names of owners stay in the logbook; a title may be seen by whoever passes.
             self._notify(tr("Neck {neck}: it has had its time.", neck=neck))

@@ -98,7 +98,7 @@ class Window(QWidget):
         column.addWidget(self.standing)
         column.addWidget(self.pages, 1)
         column.addWidget(self.bar)
-        self.now = self.home
+        self.page_name = self.home
         self._connect()
         self._dress()
         self.rail.enable(False)
@@ -129,20 +129,22 @@ class Window(QWidget):
         app.changed.connect(self._on_changed)
         app.solved_anew.connect(self._on_solved)
         app.themed.connect(self._restyle)
-        app.said.connect(self._say)
+        app.message.connect(self._say)
         app.stage_wanted.connect(self.show_stage)
         app.retake_wanted.connect(self._retake)
         app.reading_wanted.connect(self._ask)
         app.round_wanted.connect(lambda name: self.stage.begin_round(name))
-        app.heard_others.connect(lambda: self.stage.refresh() if self.now == self.home else None)
+        app.heard_others.connect(
+            lambda: self.stage.refresh() if self.page_name == self.home else None
+        )
         app.slow.connect(self.bar.show_slow)
-        app.aside.told.connect(self.bar.show_under_way)
+        app.background.told.connect(self.bar.show_under_way)
         self.bar.stop.clicked.connect(self._stop)
 
     @property
     def stage(self) -> Stage:
         """The stage in front."""
-        return self.stages[self.now]
+        return self.stages[self.page_name]
 
     def show_help(self) -> None:
         """The keys of this page and what is to be seen, drawn over it."""
@@ -153,8 +155,8 @@ class Window(QWidget):
         view = page.findChild(HelpView) or HelpView(
             page, self.app.theme, {"enter": self.show_guide, ".": self.show_known}
         )
-        credits = say_all(about()) if self.now == self.home else ()
-        view.show_help(self.records[self.now], credits)
+        credits = say_all(about()) if self.page_name == self.home else ()
+        view.show_help(self.records[self.page_name], credits)
 
     def show_known(self) -> None:
         """How what is in front on this page is known, and its figures."""
@@ -162,11 +164,11 @@ class Window(QWidget):
 
         page = self.stage
         view = page.findChild(KnownView) or KnownView(page, self.app.theme)
-        view.show_known((*page.known(), *self.records[self.now].known) or (NOTHING_RECKONED,))
+        view.show_known((*page.known(), *self.records[self.page_name].known) or (NOTHING_RECKONED,))
 
     def show_guide(self) -> None:
         """The guide, from which Backspace leads back here."""
-        came_from = self.now
+        came_from = self.page_name
         self.stages[GUIDE].came_from = came_from
         self.show_stage(GUIDE)
 
@@ -187,16 +189,16 @@ class Window(QWidget):
 
     def _take_in(self, job: Job) -> str:
         """A neck from a file onto the shelf; returns why not, or nothing."""
-        said: list[str] = []
-        self.app.said.connect(said.append)
+        texts: list[str] = []
+        self.app.message.connect(texts.append)
         made = self.app.write(lambda: self.app.book.start(job.neck, self.app.clock(), job.journal))
-        self.app.said.disconnect(said.append)
+        self.app.message.disconnect(texts.append)
         if made:
             self.show_stage(self.home)
             self._say(tr("{title} is on the shelf.", title=job.neck.title))
         if made:
             return ""
-        return said[-1]
+        return texts[-1]
 
     def look_round(self) -> None:
         """Another window with the demo shelf."""
@@ -222,15 +224,19 @@ class Window(QWidget):
 
     def show_stage(self, name: str) -> None:
         """Bring a stage to the front; without an open neck only the shelf."""
-        if self.now in self.stages:
-            self.stages[self.now].leave()
-        if self.now == TOOLS and name != TOOLS:
+        if self.page_name in self.stages:
+            self.stages[self.page_name].leave()
+        if self.page_name == TOOLS and name != TOOLS:
             # Other tools on the bench, other readings to suggest.
             self.app.solve()
-        self.now = name if self.app.session is not None or self.records[name].anytime else self.home
-        self.app.turn_to(self.now)
-        self.rail.mark(self.now)
-        self.rail.enable(self.app.session is not None and self.now not in (self.home, NEW_NECK))
+        self.page_name = (
+            name if self.app.session is not None or self.records[name].anytime else self.home
+        )
+        self.app.turn_to(self.page_name)
+        self.rail.mark(self.page_name)
+        self.rail.enable(
+            self.app.session is not None and self.page_name not in (self.home, NEW_NECK)
+        )
         self._title()
         self.pages.setCurrentWidget(self.stage)
         self.stage.restyle()
@@ -240,7 +246,7 @@ class Window(QWidget):
 
     def _title(self) -> None:
         session = self.app.session
-        if session is None or self.now in (self.home, NEW_NECK):
+        if session is None or self.page_name in (self.home, NEW_NECK):
             self.rail.title.setText(say(self.plain_title[0]))
             self.rail.under.setText(say(self.plain_title[1]))
             return
@@ -299,7 +305,7 @@ class Window(QWidget):
         if not isinstance(wanted, Suggestion) or session is None:
             return
         first = strings_first(wanted.strings, session.neck_state.state)
-        came_from = self.now
+        came_from = self.page_name
         self.show_stage("Measure")
         self.stage.ask(wanted.station, say(first), came_from if came_from == "Work" else "Map")
 
@@ -307,13 +313,13 @@ class Window(QWidget):
         self._title()
 
     def _on_solved(self) -> None:
-        if self.now in ("Map", "Choose", "Work", "Prove", ROOM, FILING, NEW_WIRE, OWNER):
+        if self.page_name in ("Map", "Choose", "Work", "Prove", ROOM, FILING, NEW_WIRE, OWNER):
             self.stage.refresh()
 
     def _stop(self) -> None:
         """Leave whatever takes long."""
-        if self.app.aside.busy:
-            self.app.aside.stop()
+        if self.app.background.busy:
+            self.app.background.stop()
             self._say(tr("Stopped. Nothing was taken in."))
         else:
             self.app.stop_solving()
@@ -325,8 +331,10 @@ class Window(QWidget):
         """The page in front holds the focus: its name is what a screen reader says when it
         changes.
         """
-        if self.now in self.stages:
-            self.stages[self.now].setAccessibleName(f"{say(self.records[self.now].title)}. {words}")
+        if self.page_name in self.stages:
+            self.stages[self.page_name].setAccessibleName(
+                f"{say(self.records[self.page_name].title)}. {words}"
+            )
 
     def _set(self, **changes: object) -> None:
         self.app.change_settings(msgspec.structs.replace(self.app.settings, **changes))
@@ -354,8 +362,8 @@ class Window(QWidget):
         order = [self.home, *self.rail_stages]
         key = event.key()
         if key in (_PAGE_DOWN, _PAGE_UP):
-            if self.now in order:
-                at = order.index(self.now) + (1 if key == _PAGE_DOWN else -1)
+            if self.page_name in order:
+                at = order.index(self.page_name) + (1 if key == _PAGE_DOWN else -1)
             else:
                 at = 0
             if 0 <= at < len(order):
@@ -382,7 +390,7 @@ class Window(QWidget):
     def closeEvent(self, event: QCloseEvent | None) -> None:
         if self.remembers_place:
             self.app.keep_place(place_of(self))
-        if self.now in self.stages:
+        if self.page_name in self.stages:
             self.stage.leave()
         for beside in (self.practice, self.demo, *self.looks):
             if beside is not None:

@@ -90,7 +90,9 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
         for taken in neck_map.neck_state.taken
     )
     # What was read twice and left its question open will not settle it a third time.
-    candidates = [c for c in _candidates(measurer, kit or Kit()) if told[_told(c)] < MOST_OFTEN]
+    candidates = [
+        c for c in _candidates(measurer, kit or Kit()) if told[_what_it_tells(c)] < MOST_OFTEN
+    ]
     chosen = _chosen(neck_map, measurer, doubtful, candidates)
     open_questions = means("map.questions", number=len(doubtful))
     sentence = means("map.open", open_questions=open_questions, detail=doubtful[0].words)
@@ -146,7 +148,7 @@ class Pool:
         candidates = _candidates(measurer, kit or Kit())
         # A pass along a whole lane is no one reading.
         self._candidates = [
-            c for c in candidates if len(c.parts) == 1 and told[_told(c)] < MOST_OFTEN
+            c for c in candidates if len(c.parts) == 1 and told[_what_it_tells(c)] < MOST_OFTEN
         ]
         self._rows = _all_rows(measurer, self._candidates)
 
@@ -333,7 +335,7 @@ def place_of_reading(reading: AnyReading, strings: Strings) -> Hashable:
     return station.kind, station.lane, station.fret, station.supports, station.by, strings
 
 
-def _told(candidate: _Candidate) -> Hashable:
+def _what_it_tells(candidate: _Candidate) -> Hashable:
     s = candidate.station
     return s.kind, s.lane, s.fret, s.supports, s.by, candidate.strings
 

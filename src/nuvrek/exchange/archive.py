@@ -150,8 +150,8 @@ def unpack(raw: bytes) -> Contents:
     except JobFaults:
         raise
     except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError) as error:
-        said = str(error).splitlines()[0][:160]
-        raise JobFaults([means("exchange.archives-list-cant-read", detail=said)]) from None
+        text = str(error).splitlines()[0][:160]
+        raise JobFaults([means("exchange.archives-list-cant-read", detail=text)]) from None
     except _BROKEN:
         raise JobFaults([means("exchange.not-whole-archive")]) from None
 

@@ -94,7 +94,7 @@ def _row(reading: AnyReading) -> list[object]:
 
 
 def read_table(
-    text: str, neck: NeckDescription, told: Callable[[int], None] = lambda row: None
+    text: str, neck: NeckDescription, tell: Callable[[int], None] = lambda row: None
 ) -> list[AnyReading]:
     """Readings from CSV, or from a table pasted out of a spreadsheet (tabs or semicolons, decimal
     commas).
@@ -115,7 +115,7 @@ def read_table(
                 raise JobFaults([means("exchange.more-than-rows", most_rows=MOST_ROWS)])
             if number % _BREATH == 0:
                 patience.ask()
-                told(number)
+                tell(number)
             reading = _reading(heading, row, neck, number, faults)
             if reading is not None:
                 readings.append(reading)

@@ -182,10 +182,10 @@ class Logbook(LogbookFile):
     def stand(self, neck: int) -> Stand:
         """Where a journal stands now. Raises LogbookError where there is no such neck."""
         with self._sentences():
-            found = stand_of(self._db, neck)
-        if found is None:
+            neck_stand = stand_of(self._db, neck)
+        if neck_stand is None:
             raise LogbookError(means("keeping.there-no-neck-shelf", number=neck))
-        return found
+        return neck_stand
 
     def start(
         self, neck: NeckDescription, created: str, entries: Sequence[AnyEntry] = (), uid: str = ""

@@ -85,8 +85,8 @@ def exercise(name: str) -> Exercise:
     """The exercise of a name. Raises ValueError where there is none."""
     match name.split(":"):
         case ["lesson", key]:
-            one = lesson(key)
-            return Exercise(name, one.title, one.stake, one)
+            each_lesson = lesson(key)
+            return Exercise(name, each_lesson.title, each_lesson.stake, each_lesson)
         case ["neck", word]:
             hidden = hidden_neck(word)
             task = means("practice.read-decide-work-make-every")

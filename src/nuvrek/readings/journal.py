@@ -214,7 +214,7 @@ class _Folding:
     """
 
     def __init__(self, neck_state: NeckState) -> None:
-        self.now = neck_state
+        self.neck_state = neck_state
         self.taken, self.work, self.shifts = (
             list(neck_state.taken),
             list(neck_state.work),
@@ -231,7 +231,7 @@ class _Folding:
     def state_at(self, length: int) -> NeckState:
         """The state after all that was added, of a journal of ``length`` entries."""
         return structs.replace(
-            self.now,
+            self.neck_state,
             taken=tuple(self.taken),
             work=tuple(self.work),
             shifts=tuple(self.shifts),
@@ -257,10 +257,12 @@ class _Folding:
                 self._read(number, entry)
             # A joint past the last fret (old logbooks let it in) describes no neck.
             case Describe(neck=neck) if neck.joint_fret <= neck.frets:
-                self.now = structs.replace(self.now, neck=neck)
+                self.neck_state = structs.replace(self.neck_state, neck=neck)
                 self.state = _strung(neck, self.state)
             case RoundStart(name=name):
-                self.now = structs.replace(self.now, round_name=name, round_number=number)
+                self.neck_state = structs.replace(
+                    self.neck_state, round_name=name, round_number=number
+                )
                 self.stations = set()
             case StateChange(state=state, station=station):
                 self.state = _counted(state, len(self.shifts), len(self.truings))
@@ -277,12 +279,12 @@ class _Folding:
             case Seated() | Filed():
                 self._worked(number, entry)
             case Agreed():
-                self.now = structs.replace(self.now, agreed=entry)
+                self.neck_state = structs.replace(self.neck_state, agreed=entry)
                 self._reaches(highest_fret(entry))
             case Chosen():
-                promise = _promised_before(self.now, entry)
-                self.now = structs.replace(
-                    self.now, chosen=entry, chosen_number=number, new_wire_promise=promise
+                promise = _promised_before(self.neck_state, entry)
+                self.neck_state = structs.replace(
+                    self.neck_state, chosen=entry, chosen_number=number, new_wire_promise=promise
                 )
                 self.steps, self.fret_work = {}, {}
             case NewWire() | Trued() | FretWork():
@@ -295,14 +297,14 @@ class _Folding:
     def _ticked(self, number: int, done: StepDone) -> None:
         """A step is done; some say more than that."""
         self.steps[done.step] = done.at
-        self.now = structs.replace(self.now, left_at="")
+        self.neck_state = structs.replace(self.neck_state, left_at="")
         if done.step == NUT_MENDED:
-            self.now = structs.replace(self.now, nut_mended=number)
+            self.neck_state = structs.replace(self.neck_state, nut_mended=number)
         if done.step in NUT_WORKED:
             self._worked(number, NutWork())
         if done.step == REPROFILED:
-            self.now = structs.replace(self.now, reprofiled=number)
-        chosen = self.now.chosen
+            self.neck_state = structs.replace(self.neck_state, reprofiled=number)
+        chosen = self.neck_state.chosen
         if done.step == CROWNED and chosen is not None:
             filed = {*chosen.frets, *(fret for fret, _, _ in chosen.off)}
             self.crowned |= dict.fromkeys(filed, number)
@@ -311,17 +313,19 @@ class _Folding:
         """What the shop and the owner arrange between them; of other entries nothing is kept."""
         match entry:
             case Promised(day=day):
-                self.now = structs.replace(self.now, promised=day)
+                self.neck_state = structs.replace(self.neck_state, promised=day)
             case WaitsFor(what=what):
                 waits = None if what == "nothing" else entry
-                self.now = structs.replace(self.now, waits=waits)
+                self.neck_state = structs.replace(self.neck_state, waits=waits)
             case SeasonLook(wanted=wanted):
-                self.now = structs.replace(self.now, season_look=wanted)
+                self.neck_state = structs.replace(self.neck_state, season_look=wanted)
             case Pause(what=what, at=at):
-                self.now = structs.replace(self.now, left_at=at if what == "left" else "")
+                self.neck_state = structs.replace(
+                    self.neck_state, left_at=at if what == "left" else ""
+                )
             case _ if isinstance(entry, OwnerEntry):
-                dealings = dealt(self.now.dealings, number, entry)
-                self.now = structs.replace(self.now, dealings=dealings)
+                dealings = dealt(self.neck_state.dealings, number, entry)
+                self.neck_state = structs.replace(self.neck_state, dealings=dealings)
                 self._reaches(highest_fret(entry))
             case _:
                 pass
@@ -353,7 +357,7 @@ class _Folding:
         self._reaches(highest_fret(entry))
         match entry:
             case NewWire():
-                self.now = structs.replace(self.now, new_wire=entry)
+                self.neck_state = structs.replace(self.neck_state, new_wire=entry)
             case Trued():
                 self.truings.append((number, entry))
                 self._shifted(number, entry)
@@ -379,7 +383,7 @@ class _Folding:
     def _turned(self, number: int, move: RodMove) -> None:
         """The rod was moved; a move without a side moves both of twin rods."""
         low = 0.0 if move.side == "treble" else move.turns
-        if move.side == "bass" or self.now.neck.rod != "twin":
+        if move.side == "bass" or self.neck_state.neck.rod != "twin":
             high = 0.0
         else:
             high = move.turns

@@ -213,7 +213,7 @@ class Bench:
             case "state":
                 return [StateChange(state=station.state, station=station.key)]
             case _:
-                return [self.look(station, state)]
+                return [self.look_along(station, state)]
 
     def press(self, state: State, key: str) -> list[AnyEntry]:
         """Every fret pressed: those that move, then all the others firm."""
@@ -225,7 +225,7 @@ class Bench:
         firm = tuple(f for f in range(1, self.truth.neck.frets + 1) if f not in named)
         return [*loose, OthersFirm(frets=firm, state=state, station=key)]
 
-    def look(self, station: Station, state: State) -> AnyEntry:
+    def look_along(self, station: Station, state: State) -> AnyEntry:
         """What eyes and fingers find on a made-up neck; its fret ends are fine."""
         every = tuple(range(1, self.truth.neck.frets + 1))
         match station.kind:

@@ -67,12 +67,12 @@ def language_of(code: str) -> Spoken:
 
     def said(context: str, text: str) -> str:
         if context:
-            found = catalogue.pgettext(context, text)
+            words = catalogue.pgettext(context, text)
         else:
-            found = catalogue.gettext(text)
-        if found == text:
+            words = catalogue.gettext(text)
+        if words == text:
             return ""
-        return found
+        return words
 
     def said_of(context: str, text: str, many: str, number: int) -> str:
         if context:

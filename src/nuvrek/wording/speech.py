@@ -181,10 +181,10 @@ def _closed(text: str) -> str:
 
 
 def _row(row: Row) -> str:
-    said = [said for part in row.parts if (said := say(part))]
+    texts = [text for part in row.parts if (text := say(part))]
     if row.by == "and":
-        return listed(said)
-    return _BETWEEN.get(row.by, f"{row.by} ").join(said)
+        return listed(texts)
+    return _BETWEEN.get(row.by, f"{row.by} ").join(texts)
 
 
 def _value(saying: Said) -> str:
@@ -221,10 +221,10 @@ def money(amount: Money) -> str:
     if amount.amount is None:
         return "–"
     places = places_of(amount.currency)
-    said = figure(f"{Decimal(amount.amount):,.{places}f}".replace(",", " "))
+    text = figure(f"{Decimal(amount.amount):,.{places}f}".replace(",", " "))
     if amount.named:
-        return f"{said} {amount.currency}".strip()
-    return said
+        return f"{text} {amount.currency}".strip()
+    return text
 
 
 def day_words(text: str) -> str:
@@ -252,10 +252,10 @@ def count(number: int, one: str, many: str) -> str:
 
 def listed(items: Iterable[Saying | float | None]) -> str:
     """Things in a row: ``3``, ``3 and 4``, ``3, 4 and 7``; nothing for none."""
-    said = [say(item) for item in items]
-    if len(said) <= 1:
-        return "".join(said)
-    return tr("{before} and {last}", before=", ".join(said[:-1]), last=said[-1])
+    texts = [say(item) for item in items]
+    if len(texts) <= 1:
+        return "".join(texts)
+    return tr("{before} and {last}", before=", ".join(texts[:-1]), last=texts[-1])
 
 
 def frets(numbers: Sequence[int], most: int = MOST_NAMED) -> str:
@@ -273,16 +273,16 @@ def frets(numbers: Sequence[int], most: int = MOST_NAMED) -> str:
 
 def upper_first(text: Saying) -> str:
     """The text as the start of a sentence."""
-    said = say(text)
-    return said[:1].upper() + said[1:]
+    words = say(text)
+    return words[:1].upper() + words[1:]
 
 
 def lower_first(text: Saying) -> str:
     """The text as it goes on within a sentence, where the language lets nouns go on small."""
-    said = say(text)
+    words = say(text)
     if spoken().capitals:
-        return said
-    return said[:1].lower() + said[1:]
+        return words
+    return words[:1].lower() + words[1:]
 
 
 def brief(text: str) -> str:
@@ -299,7 +299,7 @@ def as_sentence(text: str) -> str:
 
 def sentences(*parts: Saying) -> str:
     """Sentences one after the other; empty ones fall out."""
-    return " ".join(said for part in parts if (said := say(part)))
+    return " ".join(text for part in parts if (text := say(part)))
 
 
 # What the formats of places beside the usual ones do.

@@ -81,13 +81,13 @@ class ThreeFigures:
             return
         try:
             if self.asked.name == "scale_mm":
-                said = self._scale()
+                text = self._scale()
             else:
-                said = self.text.strip()
+                text = self.text.strip()
         except LengthError as error:
             self.message = told_by(error)
             return
-        so_far = [*self.typed, said]
+        so_far = [*self.typed, text]
         # A figure is held against those before it; those to come are such as allow any.
         neck, fault = self._faults((*so_far, *_TO_COME[len(so_far) :]))
         if neck is None:

@@ -139,9 +139,9 @@ def _value(field: ToolField, text: str, unit: Unit) -> object:
 
 def _bound_fault(message: str) -> dict[str, Saying]:
     field = next((f for f in FIELDS if f"$.{f.name}" in message), FIELDS[0])
-    said = message.partition("`")[2].partition(" - at")[0].replace("`", "").split(" ")
+    texts = message.partition("`")[2].partition(" - at")[0].replace("`", "").split(" ")
     bound = {">=": means("forms.least"), "<=": means("forms.most")}.get(
-        said[1] if len(said) > 2 else "", ""
+        texts[1] if len(texts) > 2 else "", ""
     )
     if "length" in message:
         return {field.name: means("forms.more-than-kept", label=field.label)}
@@ -151,7 +151,7 @@ def _bound_fault(message: str) -> dict[str, Saying]:
             "forms.not-possible-should",
             label=field.label,
             bound=bound,
-            float=float(said[-1]),
+            float=float(texts[-1]),
             unit=unit,
         )
     }

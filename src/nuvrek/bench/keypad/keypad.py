@@ -90,7 +90,7 @@ class Keypad:
         return self.session.neck_state.neck
 
     @property
-    def one(self) -> bool:
+    def by_picking(self) -> bool:
         """Whether readings are picked one by one instead of in a round."""
         return self.round.name == ONE
 
@@ -102,7 +102,7 @@ class Keypad:
     @property
     def since(self) -> int:
         """The journal number after which entries belong to this round."""
-        if self.one:
+        if self.by_picking:
             return self._since_one
         if self.started:
             return self.session.neck_state.round_number
@@ -116,7 +116,7 @@ class Keypad:
             if isinstance(old, Dial):
                 return old.run
             return self._replacing
-        if self.one:
+        if self.by_picking:
             return self._since_one + 1
         if self.started:
             return self.session.neck_state.round_number
@@ -135,7 +135,7 @@ class Keypad:
     @property
     def station_key(self) -> str:
         """The station's name for the journal; single readings belong to none."""
-        if self._station is None or self.one or self._asked:
+        if self._station is None or self.by_picking or self._asked:
             return ""
         return self._station.key
 
@@ -181,7 +181,7 @@ class Keypad:
         self._since_one = len(self.session.entries)
         self.message = ""
         self.rewind()
-        if self.started and not self.one and self._rested():
+        if self.started and not self.by_picking and self._rested():
             self.start_afresh()
 
     def _rested(self) -> bool:
@@ -213,7 +213,7 @@ class Keypad:
         self.round = round_of(self.round.name, self.neck, self.kit)
         self._replacing, self._asked = 0, False
         neck_state, stations = self.session.neck_state, self.round.stations
-        if self.one:
+        if self.by_picking:
             self._go(len(stations))
         elif self.started:
             self._go(resume_at(stations, neck_state))
@@ -231,7 +231,7 @@ class Keypad:
 
     def start_afresh(self) -> None:
         """Begin the round again; earlier readings stay."""
-        if not self.one and self.write(RoundStart(name=self.round.name)):
+        if not self.by_picking and self.write(RoundStart(name=self.round.name)):
             self.rewind()
 
     def pick(self, index: int) -> None:
@@ -295,7 +295,7 @@ class Keypad:
         """
         if self._asked:
             self.rewind()
-        elif self.one:
+        elif self.by_picking:
             self._stay()
         else:
             self._go(next_station(self.round.stations, self.session.neck_state, after=self.index))
@@ -309,7 +309,7 @@ class Keypad:
 
     def pass_on(self) -> None:
         """Leave this station open and go on; past the last one the round is over for now."""
-        if self._replacing or self._asked or self.one:
+        if self._replacing or self._asked or self.by_picking:
             self.rewind()
         else:
             self._go(self.index + 1)
@@ -338,13 +338,13 @@ class Keypad:
 
     def type(self, key: str) -> None:
         """One more character of a number."""
-        if not self.keys_here.numbers and not (self.one and self.finished):
+        if not self.keys_here.numbers and not (self.by_picking and self.finished):
             self.message = means("keypad.no-number-here")
         elif len(self.text) < _LONGEST_ENTRY:
             self.text += key
 
     def _enter(self) -> None:
-        if self.one and self.finished:
+        if self.by_picking and self.finished:
             text, self.text = self.text, ""
             count = len(self.round.stations)
             if text.isascii() and text.isdigit() and 1 <= int(text) <= count:
@@ -365,7 +365,7 @@ class Keypad:
 
     def _turn(self, step: int) -> None:
         """Up and down go through the stations; for a single reading, over the lanes or strings."""
-        if not self.one and not self._replacing and not self._asked:
+        if not self.by_picking and not self._replacing and not self._asked:
             self._go(self._beside(step))
             return
         turns = self.keys_here.turns()
@@ -456,7 +456,7 @@ class Keypad:
 
     def _newest_here(self) -> int | None:
         """The newest reading of this round taken at this very station."""
-        if self.one or self._station is None:
+        if self.by_picking or self._station is None:
             return None
         key = self._station.key
         numbers = [taken.number for taken in self.taken_since() if taken.reading.station == key]
@@ -526,7 +526,7 @@ class Keypad:
                 entry, state=self.session.neck_state.state, error_mm=self.kit.error_of(entry)
             )
         entries: list[AnyEntry] = [entry]
-        single = self.one or self._replacing or self._asked
+        single = self.by_picking or self._replacing or self._asked
         # The round begins with its first reading, not when it is looked at.
         if not self.started and not single and not isinstance(entry, RoundStart):
             entries.insert(0, RoundStart(name=self.round.name))
@@ -559,7 +559,7 @@ class Keypad:
         """Per station: whether it is done (or needs nothing done), and whether the round is
         there now.
         """
-        if self.one:
+        if self.by_picking:
             return ()
         neck_state = self.session.neck_state
         if self.started:

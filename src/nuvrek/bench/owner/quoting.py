@@ -60,7 +60,11 @@ def _rests_on(facts: Facts) -> Saying:
     """By which readings and prices, so that it can be told later why it was so."""
     prices = facts.prices
     grounds = [
-        means("owner.rests-on-readings", number=len(facts.now.taken), length=facts.now.length)
+        means(
+            "owner.rests-on-readings",
+            number=len(facts.neck_state.taken),
+            length=facts.neck_state.length,
+        )
     ]
     if prices.rate is not None:
         grounds.append(means("owner.rests-on-rate", rate=prices.rate))

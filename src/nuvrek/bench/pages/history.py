@@ -165,7 +165,7 @@ def change(before: Visit, after: Visit) -> tuple[Amount, ...] | None:
     return tuple(zip(moved.tolist(), doubt.tolist(), strict=True))
 
 
-def told(
+def years_in_words(
     visits: Sequence[Visit], neck: NeckDescription, wear_mm: float | None, unit: Unit
 ) -> Saying:
     """What the years say of a neck: its wear and the years left by it, what it does in dry and damp

@@ -180,7 +180,7 @@ class NewWireDraft:
             parts.append(means("pages.tangs-bend-back", length=self.length(terms.back_bow_mm)))
         return meaning.listed(parts, by=",")
 
-    def told(self) -> Saying:
+    def in_words(self) -> Saying:
         """What the face in front says."""
         plan = self.plan()
         if plan is None:
@@ -282,7 +282,7 @@ class NewWireDraft:
         grips = plan.grips
         if grips is None:
             return ""
-        said = means(
+        sentence = means(
             "pages.bow-wanted-so-driven-comes",
             length=self.length(plan.terms.back_bow_mm),
             bow=self.length(grips.bow_mm),
@@ -303,7 +303,7 @@ class NewWireDraft:
             short = means(
                 "pages.even-tightest-tangs-lack-level", length=self.length(grips.short_mm)
             )
-        return meaning.sentences(said, then, short)
+        return meaning.sentences(sentence, then, short)
 
     def _wire_words(self, plan: RefretPlan) -> Saying:
         if not plan.choices:

@@ -68,7 +68,7 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
         promise = None
     if promise is None or promise.relief_mm is None:
         return None
-    said = means(
+    sentence = means(
         "pages.relief-relief-doubt",
         relief=format_length(promise.relief_mm, unit),
         relief_doubt=format_length(promise.relief_doubt_mm or 0.0, unit),
@@ -77,7 +77,7 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     if relief is None or not _closed(solved, "closing-gap"):
         return Outcome(
             means("pages.relief-pitch"),
-            said,
+            sentence,
             means("pages.not-measured"),
             None,
             means("pages.take-closing-readings"),
@@ -93,7 +93,7 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
         remark = means("pages.promised")
     else:
         remark = means("pages.away-turn-rod-again-quarter", off_by=format_length(off_by, unit))
-    return Outcome(means("pages.relief-pitch"), said, result, kept, remark)
+    return Outcome(means("pages.relief-pitch"), sentence, result, kept, remark)
 
 
 def _rock(solved: Solved, unit: Unit) -> Outcome | None:
@@ -103,14 +103,14 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
         promise = None
     if promise is None or promise.largest_rock_mm is None:
         return None
-    said = means(
+    sentence = means(
         "pages.none-over",
         largest_rock_mm=format_length(max(promise.largest_rock_mm, STILL_MM), unit),
     )
     if not _swept_since_filed(solved):
         return Outcome(
             means("pages.rocker"),
-            said,
+            sentence,
             means("pages.not-measured"),
             None,
             means("pages.sweep-rocker-once-more"),
@@ -119,7 +119,7 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
     if not rocking:
         return Outcome(
             means("pages.rocker"),
-            said,
+            sentence,
             means("pages.still-all-along"),
             True,
             means("pages.promised"),
@@ -130,7 +130,7 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
         # A mark without a leaf says that it rocks, not by how little.
         return Outcome(
             means("pages.rocker"),
-            said,
+            sentence,
             means("pages.not-measured-with-where", where=where),
             None,
             means("pages.leaf-under-tells-or-file"),
@@ -141,7 +141,7 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
     else:
         remark = means("pages.file-fret-until-still", worst=worst)
     result = means("pages.up-or-more", where=where, rocking=format_length(rocking[worst], unit))
-    return Outcome(means("pages.rocker"), said, result, kept, remark)
+    return Outcome(means("pages.rocker"), sentence, result, kept, remark)
 
 
 def _last_filed(solved: Solved) -> int:
@@ -280,11 +280,15 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         name = means("pages.clean-from", lane_words=LANE_WORDS[side])
         promised = format_length(said or 0.0, unit)
         doubted = format_length(promise.clean_doubt_mm, unit)
-        told = means("pages.promised-doubted", promised=promised, doubted=doubted)
+        sentence = means("pages.promised-doubted", promised=promised, doubted=doubted)
         if said is None or now is None:
             rows.append(
                 Outcome(
-                    name, told, means("pages.not-measured"), None, means("pages.rocker-relief-tell")
+                    name,
+                    sentence,
+                    means("pages.not-measured"),
+                    None,
+                    means("pages.rocker-relief-tell"),
                 )
             )
             continue
@@ -296,7 +300,7 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         rows.append(
             Outcome(
                 name,
-                told,
+                sentence,
                 result,
                 kept,
                 means("pages.promised") if kept else means("pages.string-room-names-notes"),
@@ -361,7 +365,7 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         return ()
     rows = []
     if promise.thinnest_mm is not None:
-        said = means("pages.after-level", thinnest_mm=format_length(promise.thinnest_mm, unit))
+        sentence = means("pages.after-level", thinnest_mm=format_length(promise.thinnest_mm, unit))
         since = _last_filed(solved)
         taken = solved.neck_state.taken
         if any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
@@ -373,14 +377,18 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
                 remark = means("pages.thinner-than-promised")
             rows.append(
                 Outcome(
-                    means("pages.new-wire-with-again"), said, format_length(now, unit), kept, remark
+                    means("pages.new-wire-with-again"),
+                    sentence,
+                    format_length(now, unit),
+                    kept,
+                    remark,
                 )
             )
         else:
             rows.append(
                 Outcome(
                     means("pages.new-wire-with-again"),
-                    said,
+                    sentence,
                     means("pages.not-measured"),
                     None,
                     means("pages.one-crown-height-tells"),
@@ -388,7 +396,7 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
             )
     wanted = solved.neck_state.new_wire.back_bow_mm
     if wanted > 0.0:
-        said, reads = (
+        sentence, reads = (
             means("pages.bent-back", wanted=format_length(wanted, unit)),
             bows_read(solved.map),
         )
@@ -399,13 +407,15 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
                 "pages.got-sd", got=format_length(got, unit), sd=format_length(1.6449 * sd, unit)
             )
             rows.append(
-                Outcome(means("pages.bow-tangs"), said, result, kept, means("pages.learnt-next"))
+                Outcome(
+                    means("pages.bow-tangs"), sentence, result, kept, means("pages.learnt-next")
+                )
             )
         else:
             rows.append(
                 Outcome(
                     means("pages.bow-tangs"),
-                    said,
+                    sentence,
                     means("pages.not-measured"),
                     None,
                     means("pages.edge-slack-tells"),
@@ -430,15 +440,15 @@ def _later(solved: Solved, unit: Unit) -> Outcome | None:
     over = relief_over_moves(solved.map, SIDES)
     (before, _), (after, doubt) = over[since[0]], over[since[0] + 1]
     change = after - before
-    told = means(
+    sentence = means(
         "pages.then-now", before=format_length(before, unit), after=format_length(after, unit)
     )
     if abs(change) <= max(HELD_MM, doubt):
-        return Outcome(means("pages.after-one-two-weeks"), "held", told, True, "held")
+        return Outcome(means("pages.after-one-two-weeks"), "held", sentence, True, "held")
     tightened = sum(move.turns for _, move in neck_state.rod_moves) > 0.0
     crept = (change < 0.0) == tightened
     remark = means(
         "pages.by-crept-way-turned" if crept else "pages.by-moved-back",
         change=format_length(abs(change), unit),
     )
-    return Outcome(means("pages.after-one-two-weeks"), "held", told, False, remark)
+    return Outcome(means("pages.after-one-two-weeks"), "held", sentence, False, remark)

@@ -85,7 +85,7 @@ def _reading(loop: RodLoop, solved: Solved | None) -> LoopWords:
         sentences(saying, view.hint) if not view.question else sentences(view.question, view.hint),
         view.number,
         view.unit,
-        view.aside,
+        view.beside_number,
         alert=bool(view.question),
     )
 
@@ -149,12 +149,14 @@ def _resting(solved: Solved | None, unit: Unit) -> LoopWords:
             means("pages.take-string-gap-both-sides"),
             over=True,
         )
-    now = means(
+    sentence = means(
         "pages.relief-give-or-take",
-        mm=format_length(wanted.now.mm, unit),
-        doubt_mm=format_length(wanted.now.doubt_mm, unit),
+        mm=format_length(wanted.relief.mm, unit),
+        doubt_mm=format_length(wanted.relief.doubt_mm, unit),
     )
     said = means(
-        "pages.wanted-read-again-week-or", now=now, target_mm=format_length(wanted.target_mm, unit)
+        "pages.wanted-read-again-week-or",
+        now=sentence,
+        target_mm=format_length(wanted.target_mm, unit),
     )
     return LoopWords(means("pages.rod-can-rest"), said, over=True)

@@ -214,7 +214,7 @@ class StringRoomPage:
         """
         from nuvrek.mechanics.beam import bend_profile
 
-        strung = self.on.one(self.string, self.strung)
+        strung = self.on.one_string(self.string, self.strung)
         nut = strung.tops_mm[:, :1]
         tops = -relief_mm * bend_profile(self.on.neck)[None, :]
         tops[:, :1] += nut - strung.tops_mm[:, 1:2]

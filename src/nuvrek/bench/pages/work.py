@@ -169,13 +169,13 @@ def _rest_words(solved: Solved, unit: Unit) -> Saying:
 
 def no_way_words(solved: Solved | None) -> Saying:
     """The way onward where no way is in hand, and what is advised if that is known."""
-    said = means("pages.enter-choose-where-ways-weighed")
+    sentence = means("pages.enter-choose-where-ways-weighed")
     plan = None if solved is None else solved.plan
     if plan is None:
-        return said
+        return sentence
     return means(
         "pages.advised-with-detail-title",
-        detail=said,
+        detail=sentence,
         title=lower_first(plan.way(plan.advice).title),
     )
 

@@ -30,17 +30,24 @@ class Table:
         self.outcome: PlayOutcome | None = None
         self.judged: Judged | None = None
 
-    def lay(self, one: Exercise, session: Session, begun: int, silent: bool = True) -> None:
+    def lay(
+        self, practice_exercise: Exercise, session: Session, begun: int, silent: bool = True
+    ) -> None:
         """A neck is laid on the bench as it came in; ``begun`` entries were read before."""
-        self.exercise, self.session, self.begun, self.silent = one, session, begun, silent
-        self.desk = one.desk()
+        self.exercise, self.session, self.begun, self.silent = (
+            practice_exercise,
+            session,
+            begun,
+            silent,
+        )
+        self.desk = practice_exercise.desk()
         self.outcome = self.judged = None
-        self.kept.put(OnBench(exercise=one.name, neck=session.neck_id, silent=silent))
+        self.kept.put(OnBench(exercise=practice_exercise.name, neck=session.neck_id, silent=silent))
 
     def take_up(self, on_bench: OnBench, actions: tuple[AnyAction, ...], session: Session) -> None:
         """What lay there when the program was left, done again to where it was."""
-        one = exercise(on_bench.exercise)
-        self.lay(one, session, len(one.begun()), on_bench.silent)
+        practice_exercise = exercise(on_bench.exercise)
+        self.lay(practice_exercise, session, len(practice_exercise.begun()), on_bench.silent)
         self.desk.replay(actions)
         for action in self.desk.actions:
             self.kept.did(action)

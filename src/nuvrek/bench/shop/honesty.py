@@ -202,18 +202,18 @@ def prices_held(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[boo
     between its least and most where its hours do. Work that was not all timed is not counted.
     """
     live, found = live_numbers(entries), []
-    gone = [one for one in gone_by(first, entries) if one.ticked]
+    gone = [chosen_way for chosen_way in gone_by(first, entries) if chosen_way.ticked]
     for number in live:
         match entries[number - 1]:
             case Answered(quote=quoted, says="accepted") if quoted in live:
                 given = entries[quoted - 1]
             case _:
                 continue
-        since = [one for one in gone if one.number > quoted]
-        hours = [one.hours for one in since]
+        since = [chosen_way for chosen_way in gone if chosen_way.number > quoted]
+        hours = [chosen_way.hours for chosen_way in since]
         if not isinstance(given, Quote) or given.hours_between is None or None in hours:
             continue
-        if {*given.ways} <= {one.way for one in since}:
+        if {*given.ways} <= {chosen_way.way for chosen_way in since}:
             low, high = given.hours_between
             found.append(low <= sum(hour or 0.0 for hour in hours) <= high)
     return found
@@ -256,7 +256,7 @@ def offers(pairs: dict[Tool, list[float]], kit: Kit) -> tuple[SettingOffer, ...]
     """Tools that repeat otherwise than they are set: two readings differ by root two of the
     error of one.
     """
-    found = []
+    setting_offers = []
     for tool, apart in pairs.items():
         field = f"{tool}_error_mm"
         if len(apart) < LEAST_PAIRS or not hasattr(kit, field):
@@ -265,8 +265,8 @@ def offers(pairs: dict[Tool, list[float]], kit: Kit) -> tuple[SettingOffer, ...]
         own = min(max(round(own, 4), 0.001), 1.0)
         now = float(getattr(kit, field))
         if own > OFF_BY * now or own < now / OFF_BY:
-            found.append(SettingOffer(tool, field, now, own, len(apart)))
-    return tuple(found)
+            setting_offers.append(SettingOffer(tool, field, now, own, len(apart)))
+    return tuple(setting_offers)
 
 
 def with_offer(kit: Kit, offer: SettingOffer) -> Kit:

@@ -92,16 +92,16 @@ class Shelf:
                 card, decoded = self._decoded(number), decoded + 1
                 kept = card is not None
             if card is None and not kept and len(fresh) < at_once:
-                card, said = self._read(self._book.row(number))
-                fresh.append((card, head, said))
+                card, text = self._read(self._book.row(number))
+                fresh.append((card, head, text))
             if card is None:
                 unread.append(number)
                 self._cards.pop(number, None)
             else:
                 self._cards[number], self._heads[number] = card, head
         self._cache.keep(
-            (card.row.id, head, msgspec.msgpack.encode(card), said)
-            for card, head, said in fresh
+            (card.row.id, head, msgspec.msgpack.encode(card), text)
+            for card, head, text in fresh
             if not card.damage
         )
         if len(heads) == most:

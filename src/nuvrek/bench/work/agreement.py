@@ -102,11 +102,11 @@ def waiting_words(needs: tuple[Need, ...]) -> Saying:
     return means("work.step-waits-owners-word", named=named)
 
 
-def agree(found: Iterable[Standing], how: How, said: str = "") -> Consented | None:
+def agree(found: Iterable[Standing], how: How, text: str = "") -> Consented | None:
     """The owner's yes to all things that are not settled; None where all are."""
     terms = tuple(standing.need.term for standing in found if not standing.settled)
     if terms:
-        return Consented(terms=terms, how=how, words=said[:200])
+        return Consented(terms=terms, how=how, words=text[:200])
     return None
 
 

@@ -70,9 +70,9 @@ class NeckNeed(Struct, frozen=True):
             return _replaced(self, "look")
         return self
 
-    def minutes_left(self, now: str) -> int:
+    def minutes_left(self, at: str) -> int:
         """Minutes until its wait is over; nothing where none runs."""
-        here, until = moment(now), moment(self.until)
+        here, until = moment(at), moment(self.until)
         if here is None or until is None:
             return 0
         return max(int(-(-apart(here, until).total_seconds() // 60)), 0)
@@ -102,7 +102,7 @@ def need_of(neck_state: NeckState, asked: bool = True) -> NeckNeed:
     title = way_title(chosen.way)
     if step is None or step.key == "look-again":
         return _after_the_work(neck_state, title, step)
-    made = NeckNeed(
+    neck_need = NeckNeed(
         "bench",
         means("work.title-detail", title=title, detail=step.title),
         step.minutes,
@@ -113,12 +113,14 @@ def need_of(neck_state: NeckState, asked: bool = True) -> NeckNeed:
     from msgspec import structs
 
     if step.wait:
-        return structs.replace(made, kind="waits", until=until_of(neck_state), longer_better=True)
+        return structs.replace(
+            neck_need, kind="waits", until=until_of(neck_state), longer_better=True
+        )
     if asked and (needs := waiting(neck_state, step)):
         named = meaning.listed(dict.fromkeys(need.matter for need in needs))
-        said = means("work.owners-word", title=title, named=named)
-        return structs.replace(made, kind="word", action=said)
-    return made
+        sentence = means("work.owners-word", title=title, named=named)
+        return structs.replace(neck_need, kind="word", action=sentence)
+    return neck_need
 
 
 def _before_any_way(neck_state: NeckState, asked: bool) -> NeckNeed:
@@ -181,7 +183,7 @@ def _ahead(neck_state: NeckState) -> tuple[tuple[str, float], ...]:
     )
 
 
-def day_after(now: str, days: float) -> str:
+def day_after(at: str, days: float) -> str:
     """The day so many days after a moment, ISO."""
-    here = moment(now) or datetime(2000, 1, 1)
+    here = moment(at) or datetime(2000, 1, 1)
     return str((here + timedelta(days=days)).date())

@@ -59,8 +59,8 @@ class PriceView(QWidget):
         """Draw these ways; ``why_not`` says why there are none."""
         self.points, self.selected, self.budget = points, selected, budget
         self.currency, self.height_unit, self.why_not = currency, height_unit, why_not
-        told = "; ".join(f"{point.words}: {point.price:.0f} {currency}" for point in points)
-        self.setAccessibleDescription(told or why_not)
+        text = "; ".join(f"{point.words}: {point.price:.0f} {currency}" for point in points)
+        self.setAccessibleDescription(text or why_not)
         self.update()
 
     # --- places ----------------------------------------------------------------------
@@ -88,11 +88,11 @@ class PriceView(QWidget):
         found = []
         if clean:
             span = self._span([value for _, value in clean], None)
-            said = tr(
+            text = tr(
                 "low string clean from, {unit_word}: lower is better",
                 unit_word=unit_word(self.height_unit),
             )
-            found.append((first, said, clean, span))
+            found.append((first, text, clean, span))
         if years:
             span = self._span([value for _, value in years], 0.0)
             found.append((second, tr("years of ordinary play in it: more is better"), years, span))
@@ -116,20 +116,20 @@ class PriceView(QWidget):
             fields = self._fields()
             if not fields:
                 write(painter, t, frame, text=self.why_not, size=15, colour="muted")
-            for box, said, values, span in fields:
-                self._axes(painter, box, said, span)
+            for box, text, values, span in fields:
+                self._axes(painter, box, text, span)
                 self._budget(painter, box)
                 taken: list[QRectF] = []
                 for point, value in sorted(values, key=lambda one: one[0].kind != self.selected):
                     self._point(painter, box, point, self._at(box, point.price, value, span), taken)
 
-    def _axes(self, painter: QPainter, box: QRectF, said: str, span: tuple[float, float]) -> None:
+    def _axes(self, painter: QPainter, box: QRectF, text: str, span: tuple[float, float]) -> None:
         t = self.theme
         painter.setPen(QPen(t.colours["muted"], 1))
         painter.drawLine(box.bottomLeft(), box.bottomRight())
         painter.drawLine(box.topLeft(), box.bottomLeft())
         head = QRectF(box.left(), t.px(8), box.width(), t.px(22))
-        write(painter, t, head, text=said, size=14, colour="ink", bold=True)
+        write(painter, t, head, text=text, size=14, colour="ink", bold=True)
         for price in ticks(0.0, self._most()):
             x = self._at(box, price, span[0], span).x()
             label = QRectF(x - 40, box.bottom() + 3, 80, t.px(17))

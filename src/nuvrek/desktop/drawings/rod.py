@@ -86,7 +86,7 @@ class RodView(QWidget):
         return (turns > 0.0) != self.other_end
 
     def _describe(self) -> None:
-        told = [
+        texts = [
             (
                 f"{part_words(round(abs(turns) * 16))} "
                 + (tr("clockwise") if self.turns_clockwise(turns) else tr("counter-clockwise"))
@@ -101,7 +101,7 @@ class RodView(QWidget):
             tr(
                 "Seen from the {where}: {detail}. Relief: {trail}",
                 where=where,
-                detail=listed(told),
+                detail=listed(texts),
                 trail=trail,
             )
         )

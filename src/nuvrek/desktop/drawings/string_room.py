@@ -69,10 +69,8 @@ class RoomView(QWidget):
         return QRectF(board.left(), board.bottom() + 30, board.width(), self.height() * 0.20)
 
     def _side(self) -> QRectF:
-        lane = self._lane()
-        return QRectF(
-            lane.left(), lane.bottom() + 12, lane.width(), self.height() - lane.bottom() - 16
-        )
+        box = self._lane()
+        return QRectF(box.left(), box.bottom() + 12, box.width(), self.height() - box.bottom() - 16)
 
     def _geometry(self, box: QRectF) -> SheetGeometry:
         assert self.neck is not None
@@ -235,7 +233,7 @@ class RoomView(QWidget):
         painter.setBrush(c["card"])
         painter.drawRoundedRect(box, 4, 4)
         s, rooms = page.string, page.rooms
-        lane = RoomStrip(
+        strip = RoomStrip(
             tr("Room, string {strings}", strings=page.strings - s),
             tr("{detail} over touching", detail=self.unit.value),
             tuple(rooms.room_mm[s].tolist()),
@@ -245,10 +243,10 @@ class RoomView(QWidget):
         )
         geometry = self._geometry(box)
         bars = RoomBars(painter, box, geometry, self.theme)
-        bars.paint(lane)
+        bars.paint(strip)
         if self.why:
-            self._compare(painter, page, geometry, lambda mm: bars.y(lane, mm))
-        self._title(painter, box, say(lane.title), say(lane.under))
+            self._compare(painter, page, geometry, lambda mm: bars.y(strip, mm))
+        self._title(painter, box, say(strip.title), say(strip.under))
 
     def _compare(
         self,

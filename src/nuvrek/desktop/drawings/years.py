@@ -263,11 +263,11 @@ class YearsView(QWidget):
         self._label(painter, box, tr("done"), tr("that day"))
         ends = [-1e9, -1e9, -1e9]
         for visit in self.visits:
-            said = ", ".join(say_all(visit.done))
-            if not said:
+            text = ", ".join(say_all(visit.done))
+            if not text:
                 continue
             painter.setFont(t.font(12))
-            wide = painter.fontMetrics().horizontalAdvance(said) + 8
+            wide = painter.fontMetrics().horizontalAdvance(text) + 8
             x = min(self._x(box, visit.day) + 4, box.right() - wide)
             row = next((n for n in range(3) if ends[n] < x), 0)
             ends[row] = x + wide
@@ -276,7 +276,7 @@ class YearsView(QWidget):
                 painter,
                 t,
                 place,
-                text=said,
+                text=text,
                 size=12,
                 colour="ink",
                 align=Qt.AlignmentFlag.AlignLeft,
@@ -293,10 +293,10 @@ class YearsView(QWidget):
             rows = None
         if rows is None:
             if self.before != self.after:
-                said = tr("no lane was read both times")
+                words = tr("no lane was read both times")
             else:
-                said = ""
-            write(painter, t, box, text=said or tr("choose two visits"), size=13, colour="muted")
+                words = ""
+            write(painter, t, box, text=words or tr("choose two visits"), size=13, colour="muted")
             return
         largest = max([abs(mm) for mm, _ in rows] + [0.02])
         middle, step = box.center().y(), box.width() / (len(rows) + 1)

@@ -29,7 +29,7 @@ class InLanguage:
         """
         old, app = self.window, QApplication.instance()
         assert isinstance(app, QApplication)
-        page, session = old.now, old.app.session
+        page, session = old.page_name, old.app.session
         neck = None if session is None else session.identity.neck
         place = old.geometry()
         app.setQuitOnLastWindowClosed(False)

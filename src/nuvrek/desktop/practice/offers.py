@@ -86,10 +86,10 @@ class OfferBoard(QWidget):
         painter.setPen(c["ink"])
         words = QRectF(box.left() + 38, box.top(), box.width() - t.px(110), box.height())
         flat = Qt.AlignmentFlag.AlignVCenter
-        said = painter.fontMetrics().elidedText(
+        text = painter.fontMetrics().elidedText(
             say(offer.title), Qt.TextElideMode.ElideRight, int(words.width())
         )
-        painter.drawText(words, flat, said)
+        painter.drawText(words, flat, text)
         painter.setFont(t.font(min(13.0, size)))
         painter.setPen(c["muted"])
         side = QRectF(box.right() - t.px(74), box.top(), t.px(66), box.height())

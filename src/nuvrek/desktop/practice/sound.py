@@ -31,7 +31,7 @@ class Sounds(QObject):
         """Let it be heard, where it makes a sound."""
         if not self.on or not self.player:
             return
-        made = _made(action, felt, neck)
+        made = _waves_made(action, felt, neck)
         if made is None:
             return
         if self._folder is None:
@@ -62,7 +62,7 @@ class Sounds(QObject):
             self._folder = None
 
 
-def _made(action: do.AnyAction, felt: Felt, neck: NeckDescription) -> sounds.Array | None:
+def _waves_made(action: do.AnyAction, felt: Felt, neck: NeckDescription) -> sounds.Array | None:
     match action:
         case do.Leaf():
             return sounds.leaf(felt.key)

@@ -66,11 +66,13 @@ class PracticeWindow(Window):
 
     def begin(self, name: str, *, silent: bool = True) -> bool:
         """Lay an exercise on the bench, as it came in, with a journal of its own."""
-        one = exercise(name)
-        begun = one.begun()
+        practice_exercise = exercise(name)
+        begun = practice_exercise.begun()
         made: list[int] = []
         started = self.app.write(
-            lambda: made.append(self.app.book.start(one.neck(), self.app.clock(), begun))
+            lambda: made.append(
+                self.app.book.start(practice_exercise.neck(), self.app.clock(), begun)
+            )
         )
         if not started:
             return False
@@ -78,7 +80,7 @@ class PracticeWindow(Window):
             return False
         session = self.app.session
         assert session is not None
-        self.table.lay(one, session, len(begun), silent)
+        self.table.lay(practice_exercise, session, len(begun), silent)
         bench: Any = self.stages[BENCH]
         bench.fresh()
         self.show_stage(BENCH)
@@ -116,8 +118,10 @@ class PracticeWindow(Window):
     @property
     def _offers(self) -> bool:
         """Whether this is a form that is answered by choosing a way."""
-        one = self.table.exercise
-        return one is not None and one.name.startswith("form:what-to-offer")
+        practice_exercise = self.table.exercise
+        return practice_exercise is not None and practice_exercise.name.startswith(
+            "form:what-to-offer"
+        )
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
         super().closeEvent(event)
@@ -126,5 +130,5 @@ class PracticeWindow(Window):
 
     def _on_solved(self) -> None:
         super()._on_solved()
-        if self.now == REVEAL:
+        if self.page_name == REVEAL:
             self.stage.refresh()

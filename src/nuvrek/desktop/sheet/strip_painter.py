@@ -33,7 +33,7 @@ class StripPainter:
     def __init__(
         self, painter: QPainter, box: QRectF, geometry: SheetGeometry, theme: Theme
     ) -> None:
-        self.p, self.box, self.g, self.theme = painter, box, geometry, theme
+        self.p, self.box, self.geometry, self.theme = painter, box, geometry, theme
 
     def colour(self, name: str, alpha: int = 255) -> QColor:
         colour = self.theme.colours[name]

@@ -53,7 +53,7 @@ class SheetView(QWidget):
                 "{title}: {frets} frets. {lanes}",
                 title=neck.title,
                 frets=neck.frets,
-                lanes=", ".join(f"{say(lane.title)} {say(lane.under)}" for lane in lanes),
+                lanes=", ".join(f"{say(strip.title)} {say(strip.under)}" for strip in lanes),
             )
         )
         self.update()
@@ -103,12 +103,12 @@ class SheetView(QWidget):
             numbers_top = geometry.top + geometry.height + 2
             self._numbers(painter, geometry, numbers_top)
             top = numbers_top + self.drawn.px(22)
-            for lane, height in zip(self.lanes, self._lane_heights(top), strict=True):
+            for strip, height in zip(self.lanes, self._lane_heights(top), strict=True):
                 box = QRectF(self.margin, top, self.width() - self.margin - 2.0, height)
-                self._card(painter, box, lane)
+                self._card(painter, box, strip)
                 painter.save()
                 painter.setClipRect(box)
-                paint_strip(painter, lane, box, geometry, self.drawn)
+                paint_strip(painter, strip, box, geometry, self.drawn)
                 painter.restore()
                 top += height + _GAP
             if self.chosen is not None and self.lanes:
@@ -120,22 +120,22 @@ class SheetView(QWidget):
 
     def _lane_heights(self, top: float) -> list[float]:
         weights = [
-            0.5 if isinstance(lane, ValuesStrip) else 1.5 if isinstance(lane, SideStrip) else 1.0
-            for lane in self.lanes
+            0.5 if isinstance(strip, ValuesStrip) else 1.5 if isinstance(strip, SideStrip) else 1.0
+            for strip in self.lanes
         ]
         room = self.height() - top - _GAP * max(len(weights) - 1, 0) - 2
         total = sum(weights) or 1.0
         return [max(room * w / total, 24.0) for w in weights]
 
-    def _card(self, painter: QPainter, box: QRectF, lane: AnyStrip) -> None:
+    def _card(self, painter: QPainter, box: QRectF, strip: AnyStrip) -> None:
         painter.setPen(QPen(self.drawn.colours["line"], 1))
         painter.setBrush(self.drawn.colours["card"])
         painter.drawRoundedRect(box, 3, 3)
         if box.height() < self.drawn.px(44):
-            self._title(painter, box.center().y(), say(lane.title), bold=True)
+            self._title(painter, box.center().y(), say(strip.title), bold=True)
             return
-        self._title(painter, box.center().y() - self.drawn.px(9), say(lane.title), bold=True)
-        self._title(painter, box.center().y() + self.drawn.px(10), say(lane.under), bold=False)
+        self._title(painter, box.center().y() - self.drawn.px(9), say(strip.title), bold=True)
+        self._title(painter, box.center().y() + self.drawn.px(10), say(strip.under), bold=False)
 
     def _title(self, painter: QPainter, y: float, text: str, *, bold: bool) -> None:
         size = 15.0 if bold else 13.0

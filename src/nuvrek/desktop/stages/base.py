@@ -157,8 +157,8 @@ class Picks(Choices):
     def __init__(self, name: str, words: Mapping[Any, str]) -> None:
         super().__init__()
         self.setAccessibleName(name)
-        for value, said in words.items():
-            self.addItem(said, value)
+        for value, text in words.items():
+            self.addItem(text, value)
 
 
 class Stage(QWidget):

@@ -329,9 +329,9 @@ class ChooseStage(Stage):
         theme = row_theme(self.app, self.heads.percent)
         free = columns(theme, self.heads.width(), 1)[0].left()
         shown = (*self._pushes,)
-        for made in (self.filing, self.wire):
+        for push_button in (self.filing, self.wire):
             if sum(one.sizeHint().width() + 6 for one in shown if not one.isHidden()) > free:
-                made.setVisible(False)
+                push_button.setVisible(False)
 
     @property
     def _pushes(self) -> tuple[QPushButton, ...]:
@@ -360,18 +360,18 @@ class ChooseStage(Stage):
         out = [way for way in plan.ways if way.status == "out"]
         waiting = [way for way in plan.ways if way.status == "waits"]
         self.out.setVisible(bool(out or waiting))
-        told = []
+        texts = []
         if out:
-            told.append(tr("{how_many} out", how_many=words.count(len(out), "is", "are")))
+            texts.append(tr("{how_many} out", how_many=words.count(len(out), "is", "are")))
         if waiting:
-            told.append(
+            texts.append(
                 tr(
                     "{how_many} for another step",
                     how_many=words.count(len(waiting), "waits", "wait"),
                 )
             )
         does = tr("hide them") if self.unfolded else tr("why?")
-        self.out.setText(f"{', '.join(told)}: {does}  (/)")
+        self.out.setText(f"{', '.join(texts)}: {does}  (/)")
 
     def _fit(self, shown: list[Way], plan: Plan, way: Way, solved: Solved) -> None:
         """Course, rows and heads at the size at which all fit; the sheet takes what they leave."""
@@ -388,9 +388,11 @@ class ChooseStage(Stage):
             row.percent = percent
             row.setFixedHeight(row.row_px)
         self.heads.setFixedHeight(t.px(38))
-        for made in self._pushes:
-            made.setStyleSheet(f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;")
-            made.setFixedHeight(t.px(36))
+        for push_button in self._pushes:
+            push_button.setStyleSheet(
+                f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;"
+            )
+            push_button.setFixedHeight(t.px(36))
         used = sum(row.row_px + 3 for row in self.rows[: len(shown)]) + self.course.high + 3
         if self.shows == "picture":
             used = self.height()
@@ -424,13 +426,13 @@ class ChooseStage(Stage):
         else:
             reasons = (*way.why_not, *way.not_known)
         if way.status == "not known":
-            now = tr("not known yet")
+            moment = tr("not known yet")
         else:
-            now = tr("not now")
+            moment = tr("not now")
         if way.possible:
             head = f"{say(way.title)}: {say(way.gist)}"
         else:
-            head = f"{say(way.title)}: {now}"
+            head = f"{say(way.title)}: {moment}"
         if way.possible and len(head) > _LONGEST_HEAD:
             # What does not fit large is said small.
             head = say(way.title)
@@ -473,9 +475,9 @@ class ChooseStage(Stage):
         solved, s = self.app.fresh, self.app.settings
         rule = RULES.get(leg.rule)
         if rule is not None:
-            told = textwrap.wrap(say(rule.says), _WHY_LETTERS)
+            texts = textwrap.wrap(say(rule.says), _WHY_LETTERS)
         else:
-            told = []
+            texts = []
         if solved is not None:
             readings = {taken.number: taken.reading for taken in solved.neck_state.taken}
             for sign, numbers in ((tr("for"), leg.speaks_for), (tr("against"), leg.speaks_against)):
@@ -483,8 +485,8 @@ class ChooseStage(Stage):
                     if number in readings:
                         reading = readings[number]
                         value = value_words(reading, s.unit, s.height_unit)
-                        told.append(f"{sign} {say(place_words(reading))}: {say(value)}")
-        return tuple(told[:5])
+                        texts.append(f"{sign} {say(place_words(reading))}: {say(value)}")
+        return tuple(texts[:5])
 
 
 def _row_name(row: WayRow, title: str, gist: str, unit: Unit, metal_mm: float) -> str:

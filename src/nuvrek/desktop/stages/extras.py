@@ -97,7 +97,7 @@ class Extras:
     def photo(self, path: str) -> None:
         """Keep a small copy of a picture; the original stays untouched."""
         session, about = self.app.session, self._about()
-        if session is None or self.app.aside.busy:
+        if session is None or self.app.background.busy:
             self.stage.say(tr("One thing after the other: something is still being read."))
             return
         asked = session.identity.uid
@@ -111,7 +111,7 @@ class Extras:
             there = about is None or now.entries[about - 1 : about] == [said_of]
             self._keep_note(Path(path).stem, made, about if there else None)
 
-        self.app.aside.run(
+        self.app.background.run(
             lambda _told: small_copy(Path(path)), keep, lambda error: self.stage.say(str(error))
         )
 
@@ -155,16 +155,16 @@ class Extras:
         session = self.app.session
         if session is None:
             return
-        if self.app.aside.busy:
+        if self.app.background.busy:
             self.stage.say(tr("Another table is still being read."))
             return
         neck, asked = session.neck_state.neck, session.identity.uid
 
-        def read(told: Callable[[str], None]) -> list[AnyReading]:
+        def read(tell: Callable[[str], None]) -> list[AnyReading]:
             return read_table(
                 text,
                 neck,
-                lambda row: told(tr("Reading row {row:,} of {name}", row=row, name=name)),
+                lambda row: tell(tr("Reading row {row:,} of {name}", row=row, name=name)),
             )
 
         def take(readings: object) -> None:
@@ -176,7 +176,7 @@ class Extras:
                     tr("Another neck was opened meanwhile; {name} was not taken in.", name=name)
                 )
 
-        self.app.aside.run(read, take, lambda error: self._not_taken(error, name))
+        self.app.background.run(read, take, lambda error: self._not_taken(error, name))
 
     def _take_in(self, session: Session, readings: list[AnyReading], name: str) -> None:
         if self.app.write(lambda: session.append(*readings)):

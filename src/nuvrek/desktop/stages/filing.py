@@ -303,12 +303,12 @@ class FilingStage(Stage):
         if filing is None or session is None:
             return
         alone = frozenset(filing.agreed.untouched)
-        lane = metal_strip(viewed.off_mm, self.app.settings.unit, order, thin, alone)
+        strip = metal_strip(viewed.off_mm, self.app.settings.unit, order, thin, alone)
         filed = frozenset(
             int(f) + 1 for f in (viewed.off_mm.max(axis=1) > WORTH_FILING_MM).nonzero()[0]
         )
         self.sheet.show_neck(
-            session.neck_state.neck, (lane,), Dots(filed=filed, alone=alone), filing.fret
+            session.neck_state.neck, (strip,), Dots(filed=filed, alone=alone), filing.fret
         )
 
     def _curve(self, filing: FilingDraft, viewed: Way) -> None:

@@ -138,14 +138,14 @@ class GuideStage(Stage):
 
     def _fill_bar(self) -> None:
         if self.asked:
-            found = count(len(self.hits), "place", "places")
+            text = count(len(self.hits), "place", "places")
         else:
-            found = ""
+            text = ""
         self.bar.show_words(
             tr("What do you want to know?"),
             number=f"{self.asked}▏",
             aside="",
-            unit=found,
+            unit=text,
             message=tr(
                 "Type a word. Up and down choose, Enter opens, left and right turn the page, "
                 "Backspace goes back to work."

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from PyQt6.QtWidgets import QVBoxLayout
 
-from nuvrek.bench.pages.history import Visit, days_of, history, own_wear_mm, told
+from nuvrek.bench.pages.history import Visit, days_of, history, own_wear_mm, years_in_words
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.years import YearsView
 from nuvrek.desktop.stages.base import Stage
@@ -48,7 +48,7 @@ class HistoryStage(Stage):
 
         def job() -> object:
             visits = history(first, entries)
-            return identity, visits, told(visits, neck, own_wear_mm(entries, first), unit)
+            return identity, visits, years_in_words(visits, neck, own_wear_mm(entries, first), unit)
 
         self.app.reckon(job, self._arrived)
 

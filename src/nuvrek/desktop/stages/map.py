@@ -90,8 +90,8 @@ class MapStage(Stage):
         self.see.clicked.connect(self._see_photo)
         row = QHBoxLayout()
         row.setSpacing(8)
-        for made in (self.note, self.photo, self.see, self.years):
-            row.addWidget(made)
+        for push_button in (self.note, self.photo, self.see, self.years):
+            row.addWidget(push_button)
         return row
 
     def _see_photo(self) -> None:
@@ -180,22 +180,22 @@ class MapStage(Stage):
         """Up and down pick a reading of this fret, Backspace strikes it out and Enter takes that
         back; else Enter asks for it again.
         """
-        said = ""
+        text = ""
         if name in ("up", "down"):
             picker.move(1 if name == "down" else -1)
         elif name == "back":
             if picker.index is not None and self.app.write(picker.strike):
-                said = tr("Struck out; it stays in the journal. Enter takes that back.")
+                text = tr("Struck out; it stays in the journal. Enter takes that back.")
         elif picker.struck:
             if self.app.write(picker.take_back):
-                said = tr("It counts again.")
+                text = tr("It counts again.")
         elif (number := picker.number) is not None:
             self.app.retake_wanted.emit(number)
             return
         self.finding = None
         self.refresh()
-        if said:
-            self.bar.say(said)
+        if text:
+            self.bar.say(text)
 
     def _go_to(self, card: Card) -> None:
         """A finding was pressed: its fret, and the readings for and against it; an odd one is
@@ -353,8 +353,8 @@ class MapStage(Stage):
         was pressed.
         """
         picked = self.picker is not None and self.picker.number is not None
-        for made in (self.note, self.photo):
-            made.setVisible(picked)
+        for push_button in (self.note, self.photo):
+            push_button.setVisible(picked)
         self.see.setVisible(picked and self.picker is not None and self.picker.photo is not None)
         session, solved, fret = self.app.session, self.app.solved, self.app.fret
         if session is None:
@@ -460,5 +460,5 @@ class MapStage(Stage):
             right=say_all(self.picker.lines(s.unit, s.height_unit)) if self.picker else (),
         )
         if self.picker is not None and self.picker.note_words:
-            told = self.bar.notice or self.picker.note_words
-            self.bar.show_message(told, alert=bool(self.bar.notice))
+            text = self.bar.notice or self.picker.note_words
+            self.bar.show_message(text, alert=bool(self.bar.notice))

@@ -194,7 +194,7 @@ class MeasureStage(Stage):
         elif (
             getattr(self.window(), "now", "") not in ("Measure", "Prove") and self.usual == "basic"
         ):
-            self.app.said.emit(
+            self.app.message.emit(
                 tr(
                     "The gauge sent {text}, but no reading is asked for here. It was not taken.",
                     text=text,
@@ -304,7 +304,7 @@ class MeasureStage(Stage):
         self.choice.setCurrentIndex(self.choice.findData(pad.round.name))
         self.posts.fill(pad.posts())
         self.count.setText(
-            "" if pad.one else tr("{done} of {total}", done=view.done, total=view.total)
+            "" if pad.by_picking else tr("{done} of {total}", done=view.done, total=view.total)
         )
         self._fill_keys(pad)
         self.first.fill(pad)
@@ -313,16 +313,16 @@ class MeasureStage(Stage):
     def _fill_keys(self, pad: Keypad) -> None:
         keys = pad.keys_here
         moves = bool(keys.frets())
-        turns = bool(keys.turns()) if pad.one else True
+        turns = bool(keys.turns()) if pad.by_picking else True
         on = {
             "left": moves,
             "right": moves,
             "up": turns,
-            "down": turns and (pad.one or not pad.finished),
+            "down": turns and (pad.by_picking or not pad.finished),
         }
         words: dict[str, Saying] = {**{key: saying for key, saying, _ in _STEADY}, **keys.keys}
         words["up"], words["down"] = (
-            (tr("across"), tr("across")) if pad.one else (tr("before"), tr("after"))
+            (tr("across"), tr("across")) if pad.by_picking else (tr("before"), tr("after"))
         )
         for key, push in self.keys.items():
             face = _FACES.get(key) or next(f for k, _, f in _STEADY if k == key)
@@ -346,7 +346,7 @@ class MeasureStage(Stage):
             say(view.prompt),
             number=view.number,
             unit=view.unit,
-            aside=say(view.aside),
+            aside=say(view.beside_number),
             message=say(
                 f"{say(view.question)} {say(view.hint)}".strip()
                 if view.question

@@ -280,9 +280,11 @@ class StringsPage(QWidget):
             tension.setText(pull.words)
             if compared and n < len(after):
                 other.setText(f"{then[n].note}  {change_words(pull, after[n])}")
-        now = whole(specs, self.scale_mm)
+        string_pull = whole(specs, self.scale_mm)
         self.total.setText(
-            tr("In all {detail}", detail=now.words) if specs else tr("No strings are listed.")
+            tr("In all {detail}", detail=string_pull.words)
+            if specs
+            else tr("No strings are listed.")
         )
         self._tell(specs, then, compared)
 

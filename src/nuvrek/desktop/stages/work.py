@@ -245,25 +245,25 @@ class WorkStage(Stage):
             return
         wood, grips = refret.planned(step) if refret is not None else ((), {})
         if self.app.write(lambda: tick(session, step, heat, seated=seated, wood=wood, grips=grips)):
-            said = refret.ticked(step) if refret is not None else ""
+            text = refret.ticked(step) if refret is not None else ""
             self.seat.clear()
             self.fret = None
             if step.key == "prove":
                 self.app.stage_wanted.emit("Prove")
             else:
                 self.refresh()
-            if said:
-                self.bar.say(said)
+            if text:
+                self.bar.say(text)
 
     def _leave_or_take_up(self) -> None:
         """The step is left for something else, or taken up again: its time is counted so."""
         session = self.app.session
         if session is None or next_step(session.neck_state) is None:
             return
-        said: list[str] = []
-        if self.app.write(lambda: said.append(say(leave_or_take_up(session)))):
+        texts: list[str] = []
+        if self.app.write(lambda: texts.append(say(leave_or_take_up(session)))):
             self.refresh()
-            self.bar.say(said[0])
+            self.bar.say(texts[0])
 
     def _go_on(self) -> None:
         """Past the gate: the next way of the course, as weighed on the neck as it is now."""
@@ -412,10 +412,10 @@ class WorkStage(Stage):
         lanes: tuple[AnyStrip, ...] = ()
         if solved is not None and shown:
             if self.refret is not None:
-                lane = self.refret.lane(solved)
+                strip = self.refret.lane(solved)
             else:
-                lane = None
-            lanes = (lane or strip_for(now, solved, self.app.settings.unit),)
+                strip = None
+            lanes = (strip or strip_for(now, solved, self.app.settings.unit),)
         filing = now is not None and now.action == "file"
         if filing and self.walk is not None and self.walk.order:
             chosen = self.walk.fret

@@ -31,8 +31,8 @@ class AskedList(QWidget):
                 number=len(questions),
             )
         )
-        said = [f"{q} {a}" for q, a in zip(questions, answers, strict=False)]
-        self.setAccessibleDescription(" ".join(said))
+        texts = [f"{q} {a}" for q, a in zip(questions, answers, strict=False)]
+        self.setAccessibleDescription(" ".join(texts))
         self.update()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:

@@ -222,10 +222,10 @@ class BenchBar(QWidget):
             self._said = words
             self.told.emit(words)
 
-    def show_clocks(self, said: str) -> None:
+    def show_clocks(self, text: str) -> None:
         """The clocks that run, of all necks."""
-        self.clocks.setText(f"◔ {said}" if said else "")
-        self.clocks.setVisible(bool(said))
+        self.clocks.setText(f"◔ {text}" if text else "")
+        self.clocks.setVisible(bool(text))
 
     def show_slow(self, seconds: int) -> None:
         """A result is on its way for so long already; 0: no longer."""

@@ -94,10 +94,10 @@ class HelpView(QWidget):
             painter.drawText(head, middle, say(self.page.title))
             painter.setPen(self.theme.colours["muted"])
             away = middle | int(Qt.AlignmentFlag.AlignRight)
-            told = tr("Enter: the guide   .  how this is known   any other key: back to work")
+            text = tr("Enter: the guide   .  how this is known   any other key: back to work")
             beside = head.adjusted(0.3 * head.width(), 0.0, 0.0, 0.0)
-            painter.setFont(fitting(self.theme, 15, beside, away, told))
-            painter.drawText(beside, away, told)
+            painter.setFont(fitting(self.theme, 15, beside, away, text))
+            painter.drawText(beside, away, text)
 
     def _pad(self, painter: QPainter, box: QRectF) -> None:
         """The keypad; keys this page has no use for are faint."""

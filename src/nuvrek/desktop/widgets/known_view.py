@@ -60,13 +60,13 @@ class KnownView(QWidget):
             rows.append((tr("Readings for it"), "; ".join(known.by) or tr("none: not measured")))
         if known.against:
             rows.append((tr("Against it"), "; ".join(known.against)))
-        said = "".join(
+        text = "".join(
             f"<tr><td style='padding-right:14px; color:{c.muted}'>{escape(name)}</td>"
             f"<td>{escape(say(words))}</td></tr>"
             for name, words in rows
             if words
         )
-        return f"{head}<table cellpadding='2'>{said}</table>"
+        return f"{head}<table cellpadding='2'>{text}</table>"
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         if event is None:

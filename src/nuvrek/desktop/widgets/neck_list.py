@@ -171,15 +171,15 @@ class NeckList(QListView):
         self.setFrameShape(QListView.Shape.NoFrame)
         self.setAccessibleName(tr("Necks"))
 
-    def show_cards(self, cards: list[ShelfCard], ready: dict[int, Ready], now: str) -> None:
+    def show_cards(self, cards: list[ShelfCard], ready: dict[int, Ready], moment: str) -> None:
         """Show these necks in this order, each kind of need under its name."""
         heads, before = set(), ""
         for place, card in enumerate(cards):
-            kind = card.need.at(now).kind
+            kind = card.need.at(moment).kind
             if kind != before:
                 heads.add(place)
                 before = kind
-        self.drawn.now, self.drawn.ready = now, ready
+        self.drawn.now, self.drawn.ready = moment, ready
         self.drawn.longest_mm = max((end_mm(card.neck) for card in cards), default=1.0)
         self.necks.show_cards(cards, heads)
 

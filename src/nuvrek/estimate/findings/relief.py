@@ -109,7 +109,7 @@ class _Held:
         return means("findings.on-the", lane_words=LANE_WORDS[self.lane])
 
     @property
-    def said(self) -> Saying:
+    def statement(self) -> Saying:
         return format_length(self.relief.mm, self.unit)
 
     @property
@@ -132,7 +132,7 @@ class _Held:
         )
 
     def finding(self, sure: float, text: Saying, is_what: Saying, verdict: Verdict) -> Finding:
-        head = means("findings.relief", detail=self.said, where=self.where, is_what=is_what)
+        head = means("findings.relief", detail=self.statement, where=self.where, is_what=is_what)
         sentence = meaning.upper_first(text)
         return Finding(
             "relief",

@@ -84,18 +84,18 @@ def visits(neck_map: HeightMap) -> tuple[AirVisit, ...]:
                     by_day.setdefault(day, []).append(as_now)
             case _:
                 pass
-    found = []
+    air_visits = []
     for day, (warm, damp) in sorted(air.items()):
         if np.isfinite(damp) and damp <= 99.0 and -10.0 <= warm <= 60.0:
             mms = by_day.get(day)
-            found.append(
+            air_visits.append(
                 AirVisit(
                     day,
                     equilibrium_moisture_percent(warm, damp),
                     float(np.mean(mms)) if mms else None,
                 )
             )
-    return tuple(found)
+    return tuple(air_visits)
 
 
 def _amount_mm(gap: Gap) -> float | None:

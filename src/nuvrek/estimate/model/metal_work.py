@@ -157,4 +157,4 @@ def _steps(
             MetalStep(done.surface, done.off_mm, tuple(parts), done.new_mm)
         )
     size = len(shared) + len(own)
-    return MetalWork({place: tuple(found) for place, found in steps.items()}, size)
+    return MetalWork({place: tuple(metal_steps) for place, metal_steps in steps.items()}, size)

@@ -150,7 +150,7 @@ class BenchCopy(Logbook):
         return stand
 
     def _add(self, stand: Stand, bodies: Sequence[str]) -> Stand:
-        made = add_checked(self._db, stand, bodies)
+        neck_stand = add_checked(self._db, stand, bodies)
         # Each act by itself: what is about another act may have to be numbered anew.
         acts: list[list[str]] = []
         for body in bodies:
@@ -161,7 +161,7 @@ class BenchCopy(Logbook):
         for act in acts:
             self._tell(stand.uid, Entries(tuple(act)))
         self.note_own(stand.uid, bodies)
-        return made
+        return neck_stand
 
     def note_own(self, uid: str, bodies: Sequence[str]) -> None:
         """These entries are this bench's own; within a transaction."""
@@ -266,11 +266,11 @@ class BenchCopy(Logbook):
         """
         self._db.executemany("INSERT OR REPLACE INTO sent VALUES (?, ?)", names)
 
-    def sent_as(self, said: str, used: set[str]) -> str:
+    def sent_as(self, text: str, used: set[str]) -> str:
         """A name an act that says this was written under before, and not yet used; nothing where
         none is known.
         """
-        rows = self._db.execute("SELECT act FROM sent WHERE said = ? ORDER BY act", (said,))
+        rows = self._db.execute("SELECT act FROM sent WHERE said = ? ORDER BY act", (text,))
         name = next((str(act) for (act,) in rows.fetchall() if act not in used), "")
         used.add(name)
         return name

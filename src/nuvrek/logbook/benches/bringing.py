@@ -90,7 +90,7 @@ class Bringer:
         """A neck as the server has it, with what this bench has still to tell after it."""
         known = self._bench.there_of(uid)
         base = known.count if known is not None else 0
-        waits = [one.act for one in self._bench.waiting(uid) if not one.why]
+        waits = [waiting_act.act for waiting_act in self._bench.waiting(uid) if not waiting_act.why]
         with server.at_one_moment():
             rows = server.bodies(number, base)
             grew = known is not None and base > 0 and bool(rows) and rows[0][2] == known.mark
@@ -194,14 +194,18 @@ class Bringer:
         and holds no more without that goes there again.
         """
         here = self._rows_here(stand.neck)
-        size = sum(len(one.told.bodies) for one in waiting if isinstance(one.told, Entries))
+        size = sum(
+            len(waiting_act.told.bodies)
+            for waiting_act in waiting
+            if isinstance(waiting_act.told, Entries)
+        )
         known = len(here) - size
         try:
             ours = [decoded(body) for body, _ in here]
             journal = [decoded(body) for body in theirs]
         except (msgspec.MsgspecError, ValueError) as error:
-            for one in waiting:
-                self._bench.hold(one, means("keeping.journal-cant-read", error=error))
+            for waiting_act in waiting:
+                self._bench.hold(waiting_act, means("keeping.journal-cant-read", error=error))
             rewrite(self._db, stand, theirs)
             return
         starts = _starts(known, waiting)
@@ -215,10 +219,10 @@ class Bringer:
         # An owner who was taken out elsewhere does not come back with what waits here.
         clean = [cleaned_of(self._neck(stand), ours, gone or {}, one.entries) for one in placed]
         new = [list(map(entry_body, entries)) for entries in clean]
-        for one in waiting:
-            self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
+        for waiting_act in waiting:
+            self._db.execute("DELETE FROM waiting WHERE id = ?", (waiting_act.id,))
         sent: list[str] = []
-        used = {*taken, *(one.act for one in waiting)}
+        used = {*taken, *(waiting_act.act for waiting_act in waiting)}
         for act, bodies in zip(placed, new, strict=True):
             said = starts.get(act.start)
             had = [body for body, _ in here[act.start : act.start + len(act.was)]]
@@ -278,8 +282,8 @@ class Bringer:
             ).fetchone()
             bodies = tuple(body for body, _ in self._rows_here(stand.neck))
             used: set[str] = set()
-            said = [act_mark(uid, act) for act in _acts_of(bodies)]
-            names = tuple((self._bench.sent_as(one, used), one) for one in said)
+            texts = [act_mark(uid, act) for act in _acts_of(bodies)]
+            names = tuple((self._bench.sent_as(one, used), one) for one in texts)
             started = Started(str(row[0]), str(row[1]), bodies, tuple(n for n in names if n[0]))
             self._bench.let_wait(f"again-{uid}-{stand.mark}", uid, started)
 
@@ -297,7 +301,11 @@ class Bringer:
                     self._drop_owners({was for neck, was, _ in rows if not neck})
                 elif old != rows:
                     self._tell_lost(name, old, rows)
-                waiting = [one.told for one in self._bench.waiting("") if not one.why]
+                waiting = [
+                    waiting_act.told
+                    for waiting_act in self._bench.waiting("")
+                    if not waiting_act.why
+                ]
                 if old != rows or waiting:
                     self._put_small(name, columns, rows, waiting)
             self._small[name] = rows
@@ -385,9 +393,9 @@ def _acts_of(bodies: Sequence[str]) -> list[list[str]]:
 def _starts(known: int, waiting: Sequence[Waiting]) -> dict[int, Waiting]:
     """What waits, by how many entries stand before it here; ``known`` are on the server."""
     starts = {}
-    for one in waiting:
-        starts[known] = one
-        known += len(one.told.bodies) if isinstance(one.told, Entries) else 0
+    for waiting_act in waiting:
+        starts[known] = waiting_act
+        known += len(waiting_act.told.bodies) if isinstance(waiting_act.told, Entries) else 0
     return starts
 
 

@@ -81,7 +81,7 @@ class Carrier:
             if waiting is None:
                 return went
             try:
-                server.once(waiting.act, _said(waiting), self._writer(waiting))
+                server.once(waiting.act, _what_was_said(waiting), self._writer(waiting))
             except NeckChanged:
                 tries[waiting.act] = tries.get(waiting.act, 0) + 1
                 if tries[waiting.act] > _TRIES:
@@ -133,7 +133,7 @@ class Carrier:
             known = self._bench.there_of(waiting.uid)
             if not gone:
                 return
-            self._bench.note_sent([(waiting.act, _said(waiting))])
+            self._bench.note_sent([(waiting.act, _what_was_said(waiting))])
             match waiting.told:
                 case Started(bodies=bodies):
                     self._step_there(waiting.uid, There(0, "", ""), len(bodies))
@@ -156,7 +156,7 @@ class Carrier:
             self._bench.hold(waiting, why)
 
 
-def _said(waiting: Waiting) -> str:
+def _what_was_said(waiting: Waiting) -> str:
     """The mark of what is told."""
     if isinstance(waiting.told, Entries):
         return act_mark(waiting.uid, waiting.told.bodies)

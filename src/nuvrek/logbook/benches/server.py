@@ -266,7 +266,7 @@ class ServerLogbook(Logbook):
             ).fetchall()
         return rows
 
-    def once(self, act: str, said: str, write: Any) -> Any:
+    def once(self, act: str, text: str, write: Any) -> Any:
         """Do a write under a name, once ever: what was done before is not done again. ``said`` is
         the mark of what it says. Returns what it gave, None where it was done. Raises
         LogbookError.
@@ -278,7 +278,7 @@ class ServerLogbook(Logbook):
                     if self._db.execute("SELECT 1 FROM act WHERE id = ?", (act,)).fetchone():
                         return None
                     # First of all: of two that do the same at once the later one waits here.
-                    self._db.execute("INSERT INTO act VALUES (?, ?)", (act, said))
+                    self._db.execute("INSERT INTO act VALUES (?, ?)", (act, text))
                     return write(self._db)
             except sqlite3.IntegrityError as error:
                 raise NeckChanged(means("keeping.another-bench-has-just-written")) from error

@@ -219,11 +219,11 @@ _NO_DATABASE = re.compile(r'database ".*" does not exist', re.IGNORECASE)
 
 def _why_not(error: Exception) -> Saying:
     """Why a connection could not be made, where it is not just the line."""
-    said = str(error)
-    if _PASSWORD.search(said):
+    text = str(error)
+    if _PASSWORD.search(text):
         return means("keeping.server-refuses-name-or-password")
-    if _NO_LOGIN.search(said):
+    if _NO_LOGIN.search(text):
         return means("keeping.server-does-not-let-login")
-    if _NO_DATABASE.search(said):
+    if _NO_DATABASE.search(text):
         return means("keeping.server-has-no-such-logbook")
     return ""

@@ -81,15 +81,15 @@ def _cleaned(
     neck: NeckDescription, entries: Iterable[AnyEntry], named: Sequence[NamedOwner]
 ) -> Iterable[AnyEntry]:
     """Entries without names; words and letters go too, as long as the neck was theirs."""
-    theirs = {one.name for one in named}
+    theirs = {named_owner.name for named_owner in named}
     owner = neck.owner.strip()
     for entry in entries:
         each_entry = entry
-        for one in named:
+        for named_owner in named:
             if owner in theirs:
-                each_entry = without(each_entry, one, photos=False)
+                each_entry = without(each_entry, named_owner, photos=False)
             else:
-                each_entry = renamed(each_entry, one)
+                each_entry = renamed(each_entry, named_owner)
         yield each_entry
         if isinstance(entry, Describe):
             owner = entry.neck.owner.strip()

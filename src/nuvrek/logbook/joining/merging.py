@@ -92,7 +92,7 @@ class TakenIn(Struct, frozen=True):
     new: int
     grown: int
     same: int
-    told: tuple[Saying, ...]
+    sayings: tuple[Saying, ...]
     asks: frozenset[tuple[Saying, Saying]] = frozenset()
 
 
@@ -145,7 +145,7 @@ def merge(book: Logbook, other: Path) -> TakenIn:
 
 def forecast(book: Logbook, more: Everything) -> TakenIn:
     """What taking in would do; nothing is written. Raises LogbookError."""
-    return _told(_worked_out(book, more)[0], more)
+    return _what_comes(_worked_out(book, more)[0], more)
 
 
 def take_in(
@@ -175,14 +175,14 @@ def take_in(
         else:
             if more.gone:
                 book.write_through()
-            return _told(plan, more)
+            return _what_comes(plan, more)
     raise AssertionError("the last try writes or raises")
 
 
 def _check_agreed(
     plan: Sequence[NeckTaken], more: Everything, agreed: frozenset[tuple[Saying, Saying]] | None
 ) -> None:
-    taken_in = _told(plan, more)
+    taken_in = _what_comes(plan, more)
     if agreed is not None and taken_in.asks - agreed:
         raise LogbookError(means("keeping.meanwhile-both-sides-changed-more"))
 
@@ -252,7 +252,7 @@ def _why_not(whole: NeckWhole) -> Saying:
     return ""
 
 
-def _told(plan: Sequence[NeckTaken], more: Everything) -> TakenIn:
+def _what_comes(plan: Sequence[NeckTaken], more: Everything) -> TakenIn:
     sayings: list[Saying] = []
     for neck_taken in plan:
         named: Saying = neck_taken.whole.neck.title

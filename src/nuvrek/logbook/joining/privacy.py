@@ -41,7 +41,7 @@ class Removed(Struct, frozen=True):
     necks: int
     photos: int
     copies: int
-    told: tuple[Saying, ...]
+    sayings: tuple[Saying, ...]
 
 
 class _Cleaned(Struct, frozen=True):

@@ -84,7 +84,7 @@ class CardCache:
         """Keep cards: neck, where its journal stands, body, the words it is found by."""
         with suppress(sqlite3.Error):
             self._db.execute("BEGIN")
-            for neck, head, body, said in rows:
+            for neck, head, body, text in rows:
                 self._db.execute("INSERT OR REPLACE INTO card VALUES (?, ?, ?)", (neck, head, body))
                 found = self._db.execute(
                     "SELECT found FROM words WHERE rowid = ?", (neck,)
@@ -92,7 +92,7 @@ class CardCache:
                 self._db.execute("DELETE FROM words WHERE rowid = ?", (neck,))
                 self._db.execute(
                     "INSERT INTO words (rowid, said, found) VALUES (?, ?, ?)",
-                    (neck, said, found[0] if found else ""),
+                    (neck, text, found[0] if found else ""),
                 )
             self._db.execute("COMMIT")
 

@@ -28,7 +28,7 @@ class Copy(Struct, frozen=True):
     """A copy: its file, when it was made, how large it is."""
 
     path: Path
-    made: str
+    made_at: str
     size: int
 
 
@@ -54,13 +54,13 @@ def copies_of(logbook: Path) -> list[Copy]:
         said = _NAME.match(path.name)
         if said is not None and path.is_file():
             copies.append(Copy(path, said[1], path.stat().st_size))
-    return sorted(copies, key=lambda copy: copy.made, reverse=True)
+    return sorted(copies, key=lambda copy: copy.made_at, reverse=True)
 
 
 def due(logbook: Path, moment: datetime) -> bool:
     """Whether the newest copy is of another day."""
     copies = copies_of(logbook)
-    return not copies or copies[0].made[:10] != moment.date().isoformat()
+    return not copies or copies[0].made_at[:10] != moment.date().isoformat()
 
 
 def make_copy(source: Logbook | Path, moment: datetime, why: str = "") -> Path:
@@ -136,20 +136,20 @@ def thin(logbook: Path, moment: datetime) -> int:
     was made long after the one before: either nobody was here, or the clock is wrong.
     """
     copies = copies_of(logbook)
-    days = [_day(copy.made) for copy in copies]
+    days = [_day(copy.made_at) for copy in copies]
     if len(days) < 2 or (days[0] - days[1]).days > _LONG_AWAY_DAYS:
         return 0
-    stay = thinned([copy.made for copy in copies], moment.date())
+    stay = thinned([copy.made_at for copy in copies], moment.date())
     gone = 0
     for copy in copies:
-        if copy.made not in stay:
+        if copy.made_at not in stay:
             with suppress(OSError):
                 copy.path.unlink()
                 gone += 1
     return gone
 
 
-def look(copy: Path) -> Look:
+def look_into(copy: Path) -> Look:
     """What a copy holds, and what is wrong with it, before anything is put back from it. Raises
     LogbookError.
     """
@@ -165,7 +165,7 @@ def restore_all(book: Logbook, copy: Path, moment: datetime) -> Path:
     """
     if copy.resolve() == book.path.resolve():
         raise LogbookError(means("keeping.logbook-open-already"))
-    found = look(copy)
+    found = look_into(copy)
     if found.wrong:
         raise LogbookError(
             means("keeping.damaged-nothing-changed", name=copy.name, wrong=found.wrong)
@@ -201,7 +201,7 @@ def put_back(address: str | Path, copy: Path, moment: datetime) -> Path:
 
 
 def _in_place_of_lost(path: Path, copy: Path, moment: datetime) -> Path:
-    found = look(copy)
+    found = look_into(copy)
     if found.wrong:
         raise LogbookError(means("keeping.damaged", name=copy.name, wrong=found.wrong))
     aside = path.with_name(f"{path.stem}-damaged-{moment:%Y-%m-%d-%H%M%S}{path.suffix}")

@@ -145,14 +145,14 @@ class LogbookFile:
         else:
             pragma = "quick_check(1)"
         try:
-            said = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
-            if said == "ok" and thorough:
+            text = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
+            if text == "ok" and thorough:
                 return next(iter(wrong_marks(self._db)), "")
         except (sqlite3.DatabaseError, UnicodeDecodeError) as error:
-            said = str(error)
-        if said == "ok":
+            text = str(error)
+        if text == "ok":
             return ""
-        return said.splitlines()[-1][:160]
+        return text.splitlines()[-1][:160]
 
     def wrong_marks(self) -> list[Saying]:
         """Every row that is not as it was written, a sentence each. Raises LogbookError."""

@@ -88,13 +88,13 @@ def _wishes(plans: Plans) -> list[Need]:
     neck, needs = plans.neck, list[Need]()
     low, high = neck.height_low_mm, neck.height_high_mm
     if low is not None and high is not None:
-        said = means(
+        sentence = means(
             "needs.string-height-fret-bass-side",
             fret=neck.height_fret,
             height=plans.height(low),
             high=plans.height(high),
         )
-        needs.append(Need("heights", f"heights:{low:.2f}/{high:.2f}", said, ""))
+        needs.append(Need("heights", f"heights:{low:.2f}/{high:.2f}", sentence, ""))
     if not neck.bare:
         relief = neck.relief_wanted_mm("bass"), neck.relief_wanted_mm("treble")
         same = abs(relief[0] - relief[1]) < SAME_MM / 2
@@ -110,18 +110,18 @@ def _filing(plans: Plans) -> list[Need]:
     """What the file leaves, by agreement, that it could take."""
     agreed, neck, needs = plans.agreed, plans.neck, list[Need]()
     if agreed.grooves_stay:
-        said = means("needs.shallow-grooves-stay-so-frets")
-        needs.append(Need("grooves", "grooves stay", said, "file"))
+        sentence = means("needs.shallow-grooves-stay-so-frets")
+        needs.append(Need("grooves", "grooves stay", sentence, "file"))
     least = agreed.least_crown_mm
     if least is not None and least < neck.least_crown_mm - SAME_MM:
-        said = means(
+        sentence = means(
             "needs.crowns-down-under-usual", length=plans.length(least), usual=_usual(plans)
         )
-        needs.append(Need("least crown", f"least:{least:.2f}", said, "file"))
+        needs.append(Need("least crown", f"least:{least:.2f}", sentence, "file"))
     if agreed.untouched:
         alone = tuple(sorted(agreed.untouched))
-        said = means("needs.are-left", frets=meaning.frets(alone), number=len(alone))
-        needs.append(Need("left alone", f"alone:{_row(alone)}", said, "file"))
+        sentence = means("needs.are-left", frets=meaning.frets(alone), number=len(alone))
+        needs.append(Need("left alone", f"alone:{_row(alone)}", sentence, "file"))
     return needs
 
 
@@ -140,7 +140,7 @@ def _wire(kind: str, plans: Plans) -> list[Need]:
     if wire is not None:
         wide, high = wire.width_mm - neck.wire_width_mm, wire.crown_mm - neck.wire_height_mm
         if max(abs(wide), abs(high)) > SAME_MM:
-            said = means(
+            sentence = means(
                 "needs.wide-high-before",
                 name=Word(wire.name),
                 length=plans.length(wire.width_mm),
@@ -148,15 +148,15 @@ def _wire(kind: str, plans: Plans) -> list[Need]:
                 wire_width=plans.length(neck.wire_width_mm),
                 wire_height=plans.length(neck.wire_height_mm),
             )
-            needs.append(Need("wire", f"wire:{wire.name}", said, "pull"))
+            needs.append(Need("wire", f"wire:{wire.name}", sentence, "pull"))
     if terms.corners and kind in ("refret-true", "refret-angle"):
         frets = tuple(sorted({fret for fret, _ in terms.corners}))
-        said = means("needs.boards-corners-stay-worn", frets=meaning.frets(frets))
-        needs.append(Need("corners", f"corners:{_row(frets)}", said, "wood"))
+        sentence = means("needs.boards-corners-stay-worn", frets=meaning.frets(frets))
+        needs.append(Need("corners", f"corners:{_row(frets)}", sentence, "wood"))
     if neck.lacquered or neck.bound:
         needs.append(Need("finish", f"finish:{kind}", _finish_words(neck), "pull"))
-    said = means("needs.old-frets-come-back-you")
-    return [*needs, Need("originals", "old frets", said, "")]
+    sentence = means("needs.old-frets-come-back-you")
+    return [*needs, Need("originals", "old frets", sentence, "")]
 
 
 def _finish_words(neck: NeckDescription) -> Saying:
@@ -171,8 +171,8 @@ def _outside(plans: Plans) -> list[Need]:
     arrived = plans.arrived
     if arrived is None or not arrived.outside.strip():
         return []
-    said = means("needs.found-came", detail=" ".join(arrived.outside.split()))
-    return [Need("outside", f"outside:{arrived.outside}", said, "")]
+    sentence = means("needs.found-came", detail=" ".join(arrived.outside.split()))
+    return [Need("outside", f"outside:{arrived.outside}", sentence, "")]
 
 
 def waits_for(step: Step, needs: Sequence[Need]) -> tuple[Need, ...]:

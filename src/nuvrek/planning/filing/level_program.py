@@ -279,18 +279,18 @@ def what_would_do(neck_tops: NeckTops, terms: LevelTerms, removal: Removal) -> t
     """
     if removal.possible:
         return ()
-    found = []
+    texts = []
     if removal.standing:
-        found.append("touch")
+        texts.append("touch")
     if removal.short:
         if not terms.grooves_stay and neck_tops.grooves.any():
             kept = level_all(neck_tops, replace(terms, grooves_stay=True))
             if kept.possible:
-                found.append("grooves")
-        found.append("lower")
+                texts.append("grooves")
+        texts.append("lower")
         few = len(removal.short) <= max(len(neck_tops.x_mm) // 4, 1)
-        found.append("replace" if few else "refret")
-    return tuple(found)
+        texts.append("replace" if few else "refret")
+    return tuple(texts)
 
 
 def metal_of(neck_tops: NeckTops, terms: LevelTerms, tops_mm: Array) -> float:

@@ -189,7 +189,7 @@ def _over_promise(case: Case, costed: Costed, drawn: Array, on: OnNeck) -> Array
     wanted = wanted_relief(case.neck_map)
     if low is None or high is None or wanted is None:
         return np.zeros(len(drawn))
-    less = wanted.now.mm - (costed.promise.relief_mm or wanted.now.mm)
+    less = wanted.relief.mm - (costed.promise.relief_mm or wanted.relief.mm)
     after = on.after(costed.off_mm, less)
     apart = WORST_COMES_TRUE * (drawn - case.neck_map.solution.z)
     apart = apart @ on.rows.reshape(-1, on.rows.shape[2]).T

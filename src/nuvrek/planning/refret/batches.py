@@ -41,12 +41,12 @@ def batches(
 
 def read_after(made: Sequence[Sequence[int]]) -> tuple[int, ...]:
     """After which batches (from 0) the bow is read: the first six frets, and two thirds."""
-    total, done, found = sum(map(len, made)), 0, list[int]()
+    total, done, frets = sum(map(len, made)), 0, list[int]()
     marks = [FIRST_READ, round(SECOND_SHARE * total)]
     for n, batch in enumerate(made):
         done += len(batch)
         while marks and done >= marks[0]:
             marks.pop(0)
-            if n not in found and done < total:
-                found.append(n)
-    return tuple(found)
+            if n not in frets and done < total:
+                frets.append(n)
+    return tuple(frets)

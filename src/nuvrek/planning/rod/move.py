@@ -194,11 +194,11 @@ def _forecasts(sides: tuple[WantedRelief, ...], reckoned: _Reckoned) -> tuple[Fo
     change, creep = reckoned.change_mm, reckoned.creep_mm
     return tuple(
         Forecast(
-            side.now.lane,
-            side.now.mm,
-            side.now.mm - float(moved),
+            side.relief.lane,
+            side.relief.mm,
+            side.relief.mm - float(moved),
             doubt_mm=doubt,
-            settled_mm=side.now.mm - float(moved) * (1.0 + SETTLES) - float(still),
+            settled_mm=side.relief.mm - float(moved) * (1.0 + SETTLES) - float(still),
             target_mm=side.target_mm,
         )
         for side, moved, doubt, still in zip(sides, change, reckoned.doubt_mm, creep, strict=True)
@@ -297,12 +297,14 @@ def _doubt_after(
     slip = float(np.hypot(ROD_PER_TURN_MM * np.hypot(SLIP_SHARE * turns, back), SLIP_FLOOR_MM))
     answer = turns * neck_map.rod_doubt_mm_per_turn
     creep = NINE_IN_TEN * SETTLES_SPREAD * moved_mm
-    return float(np.sqrt(side.now.doubt_mm**2 + answer**2 + creep**2 + (NINE_IN_TEN * slip) ** 2))
+    return float(
+        np.sqrt(side.relief.doubt_mm**2 + answer**2 + creep**2 + (NINE_IN_TEN * slip) ** 2)
+    )
 
 
 def _gained(excess_mm: float, move_mm: float, side: WantedRelief, doubt_after_mm: float) -> float:
     """How much the move raises the chance of ending near the target."""
-    return _near(excess_mm - move_mm, doubt_after_mm) - _near(excess_mm, side.now.doubt_mm)
+    return _near(excess_mm - move_mm, doubt_after_mm) - _near(excess_mm, side.relief.doubt_mm)
 
 
 def _near(off_mm: float, doubt_mm: float) -> float:

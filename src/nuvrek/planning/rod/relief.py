@@ -30,26 +30,26 @@ class WantedRelief:
     hold nine times in ten.
     """
 
-    now: Relief
+    relief: Relief
     target_mm: float
     margin_mm: float
 
     @property
     def excess_mm(self) -> float:
         """How much too much relief there is; negative where there is too little."""
-        return self.now.mm - self.target_mm
+        return self.relief.mm - self.target_mm
 
     @property
     def as_figure(self) -> bool:
         """Whether the relief is known well enough to be said as a figure."""
-        return self.now.doubt_mm < TOO_UNSURE_MM
+        return self.relief.doubt_mm < TOO_UNSURE_MM
 
     @property
     def off(self) -> bool:
         """Whether it is off target, and so sure of it that a rod may be turned for it."""
-        if self.as_figure and self.now.doubt_mm <= SHARP_MM:
+        if self.as_figure and self.relief.doubt_mm <= SHARP_MM:
             return abs(self.excess_mm) > self.margin_mm
-        sd = self.now.doubt_mm / NINE_IN_TEN
+        sd = self.relief.doubt_mm / NINE_IN_TEN
         over = float(ndtr((self.excess_mm - self.margin_mm) / sd))
         under = float(ndtr((-self.excess_mm - self.margin_mm) / sd))
         return max(over, under) >= OFF_TARGET_SURE
@@ -138,5 +138,5 @@ def relief_now(neck_map: HeightMap) -> Relief | None:
     """
     wanted = wanted_relief(neck_map)
     if wanted is not None and wanted.as_figure:
-        return wanted.now
+        return wanted.relief
     return None

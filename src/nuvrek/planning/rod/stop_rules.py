@@ -213,7 +213,7 @@ def _slack_back_bow(neck_map: HeightMap, feel: str | None) -> bool:
 
 def _bowed_back(wanted: WantedRelief) -> float:
     """How sure it is that the neck stands up in the middle."""
-    return float(ndtr(-wanted.now.mm / max(wanted.now.doubt_mm / NINE_IN_TEN, 1e-6)))
+    return float(ndtr(-wanted.relief.mm / max(wanted.relief.doubt_mm / NINE_IN_TEN, 1e-6)))
 
 
 def _twins_fight(neck_map: HeightMap) -> bool:

@@ -20,14 +20,14 @@ def grit_schedule(mark: int, finish: int) -> tuple[int, ...]:
     marks.
     """
     start = max((g for g in GRITS if g <= mark), default=GRITS[0])
-    found = [start]
-    while found[-1] < finish:
-        reach = [g for g in GRITS if found[-1] < g <= min(COARSER * found[-1], finish)]
-        following = max(reach, default=next((g for g in GRITS if g > found[-1]), found[-1]))
-        if following == found[-1]:
+    frets = [start]
+    while frets[-1] < finish:
+        reach = [g for g in GRITS if frets[-1] < g <= min(COARSER * frets[-1], finish)]
+        following = max(reach, default=next((g for g in GRITS if g > frets[-1]), frets[-1]))
+        if following == frets[-1]:
             break
-        found.append(following)
-    return tuple(found)
+        frets.append(following)
+    return tuple(frets)
 
 
 def tape_step(neck: NeckDescription) -> Step:

@@ -57,9 +57,9 @@ def clean_basis_of(weighing: Weighing) -> CleanBasis | None:
     if wanted is None or not known or case.unseated or case.unread:
         return None
     level = costed(case, level_draft(weighing, "level"))
-    less = less_relief_mm(on, level, wanted.now.mm)
+    less = less_relief_mm(on, level, wanted.relief.mm)
     best, _ = on.lowest_clean_mm(TOUCHES[case.neck.touch], on.after(level.off_mm, less))
-    return CleanBasis(on, wanted.now.mm, best, level.metal_mm)
+    return CleanBasis(on, wanted.relief.mm, best, level.metal_mm)
 
 
 def just_clean(weighing: Weighing) -> Draft | None:
@@ -104,7 +104,7 @@ def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
     """
     case = weighing.case
     wanted = wanted_relief(case.neck_map)
-    now = 0.0 if wanted is None else wanted.now.mm
+    now = 0.0 if wanted is None else wanted.relief.mm
     touch = TOUCHES[case.neck.touch]
     clean = play_clean(
         program(weighing.on, _spare(case), heights, touch, _reach(case, now), sure=CLEAN_SD)

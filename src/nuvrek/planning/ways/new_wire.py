@@ -128,16 +128,16 @@ def _draft(
     case = weighing.case
     wire = terms.wire or usual_wire(case.neck)
     try:
-        made = new_tops(case.neck_map, terms, wire, frets, level_terms(case))
+        tops_of_wire = new_tops(case.neck_map, terms, wire, frets, level_terms(case))
     except ValueError as error:
         return Draft(kind, _why(case, reasons), frets=frets, why_not=(told_by(error),))
     grips = _grips(case, terms, wire)
     parts = (
         _why(case, reasons) if kind != "refret-some" else _some_words(case, frets),
-        _wood_words(case, made, terms),
+        _wood_words(case, tops_of_wire, terms),
         _grip_words(case, grips, terms) or _other_words(case, terms),
-        _wire_words(case, made),
-        _set_up_words(case, made),
+        _wire_words(case, tops_of_wire),
+        _set_up_words(case, tops_of_wire),
         _hours_words(case, frets),
     )
     relief, doubt = _relief_after(case, terms)
@@ -145,10 +145,10 @@ def _draft(
         kind,
         meaning.sentences(*parts),
         frets=frets,
-        why_not=tuple(_why_not(case, made, terms, grips)),
-        removal=made.level,
+        why_not=tuple(_why_not(case, tops_of_wire, terms, grips)),
+        removal=tops_of_wire.level,
         promise=Promise(relief_mm=relief, relief_doubt_mm=doubt),
-        new=made,
+        new=tops_of_wire,
     )
 
 
@@ -211,8 +211,8 @@ def _some_words(case: Case, frets: tuple[int, ...]) -> Saying:
     )
 
 
-def _wood_words(case: Case, made: NewTops, terms: NewWire) -> Saying:
-    truing = made.truing
+def _wood_words(case: Case, tops_of_wire: NewTops, terms: NewWire) -> Saying:
+    truing = tops_of_wire.truing
     if truing is None:
         return means("ways.board-only-cleaned")
     most = int(truing.off_mm.max(axis=1).argmax()) + 1
@@ -220,7 +220,7 @@ def _wood_words(case: Case, made: NewTops, terms: NewWire) -> Saying:
         means(
             "ways.board-trued-wood-whole-likely",
             length=case.length(truing.wood_mm),
-            wood_likely=case.length(made.wood_likely_mm),
+            wood_likely=case.length(tops_of_wire.wood_likely_mm),
             most=most,
             most_length=case.length(truing.most_mm),
         )
@@ -257,20 +257,20 @@ def _other_words(case: Case, terms: NewWire) -> Saying:
     return means("ways.fatter-tangs-would-push-back")
 
 
-def _wire_words(case: Case, made: NewTops) -> Saying:
-    left, least = made.thinnest_mm, case.neck_tops.least_crown_mm
-    years = case.wear.years(left, least, made.wire.hardness)
+def _wire_words(case: Case, tops_of_wire: NewTops) -> Saying:
+    left, least = tops_of_wire.thinnest_mm, case.neck_tops.least_crown_mm
+    years = case.wear.years(left, least, tops_of_wire.wire.hardness)
     return means(
         "ways.crown-after-first-level-about",
-        name=Word(made.wire.name),
+        name=Word(tops_of_wire.wire.name),
         length=case.length(left),
         years=years,
     )
 
 
-def _set_up_words(case: Case, made: NewTops) -> Saying:
-    change = made.set_up
-    if case.neck.bare or len(made.frets) < case.neck.frets:
+def _set_up_words(case: Case, tops_of_wire: NewTops) -> Saying:
+    change = tops_of_wire.set_up
+    if case.neck.bare or len(tops_of_wire.frets) < case.neck.frets:
         return ""
     nut, saddle = change.nut_mm, float(np.mean(change.saddle_mm))
     moves = []
@@ -304,14 +304,18 @@ def _hours_words(case: Case, frets: tuple[int, ...]) -> Saying:
     return means("ways.usually-hours-least-truth-level", hours=HOURS[0], most=most)
 
 
-def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) -> list[Saying]:
+def _why_not(
+    case: Case, tops_of_wire: NewTops, terms: NewWire, grips: GripPlan | None
+) -> list[Saying]:
     sayings: list[Saying] = []
-    if made.truing is not None and not made.truing.possible:
-        named = meaning.frets(tuple(dict.fromkeys(fret for fret, _, _ in made.truing.too_thin)))
-        do = meaning.listed(what_would_do(made.truing, bool(terms.corners)))
+    if tops_of_wire.truing is not None and not tops_of_wire.truing.possible:
+        named = meaning.frets(
+            tuple(dict.fromkeys(fret for fret, _, _ in tops_of_wire.truing.too_thin))
+        )
+        do = meaning.listed(what_would_do(tops_of_wire.truing, bool(terms.corners)))
         sayings.append(means("ways.board-would-too-thin-what", named=named, do=do))
-    if not made.level.possible:
-        short = meaning.frets(tuple(fret for fret, _ in made.level.short))
+    if not tops_of_wire.level.possible:
+        short = meaning.frets(tuple(fret for fret, _ in tops_of_wire.level.short))
         sayings.append(means("ways.wire-too-low-first-level", short=short))
     if grips is not None and not grips.possible:
         sayings.append(

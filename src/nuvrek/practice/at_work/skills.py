@@ -48,14 +48,14 @@ def rocker_mm(desk: Desk, fret: int) -> float:
 def rocks(desk: Desk, lane: Lane, frets: Iterable[int] | None = None) -> tuple[int, ...]:
     """Frets that rock on a lane, by a sweep."""
     last = desk.neck.neck.frets
-    found = []
+    fret_numbers = []
     for fret in range(2, last) if frets is None else frets:
         if not 1 < fret < last:
             continue
         rocker = do.Rocker(lane=lane, fret=fret, edge_mm=rocker_mm(desk, fret))
         if desk.do(rocker).key == "rocks":
-            found.append(fret)
-    return tuple(found)
+            fret_numbers.append(fret)
+    return tuple(fret_numbers)
 
 
 def loose_frets(desk: Desk) -> tuple[int, ...]:

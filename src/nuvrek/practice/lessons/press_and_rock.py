@@ -76,14 +76,14 @@ def _four_well(desk: Desk) -> None:
 def _four_trap(desk: Desk) -> None:
     skills.let_down(desk)
     for _ in range(10):
-        found = [
+        frets = [
             fret
             for fret in range(17, 22)
             if desk.do(do.Rocker(lane="middle", fret=fret, edge_mm=FIRST_FRETS_MM)).key == "rocks"
         ]
-        if not found:
+        if not frets:
             break
-        for fret in found:
+        for fret in frets:
             desk.do(do.FileFret(fret=fret, strokes=10))
     desk.do(do.CrownTops(frets=tuple(range(17, 22))))
     skills.finish(desk)

@@ -63,13 +63,13 @@ def _count(neck_state: NeckState) -> int:
 def _last(neck_state: NeckState) -> dict[int, tuple[Taken, float]]:
     found: dict[int, tuple[Taken, float]] = {}
     for taken in neck_state.taken:
-        told = _told(neck_state, taken)
+        told = _heights_told(neck_state, taken)
         if told is not None:
             found[told[0]] = taken, told[1]
     return found
 
 
-def _told(neck_state: NeckState, taken: Taken) -> tuple[int, float] | None:
+def _heights_told(neck_state: NeckState, taken: Taken) -> tuple[int, float] | None:
     """The string a reading tells of, and its open height over the fret it is spoken of; None where
     it tells none.
     """
@@ -94,7 +94,7 @@ def _against_earlier(neck_state: NeckState, string: int) -> OddHeight | None:
     told = [
         (taken, mm)
         for taken in neck_state.taken
-        if taken.number > done and (said := _told(neck_state, taken)) and said[0] == string
+        if taken.number > done and (said := _heights_told(neck_state, taken)) and said[0] == string
         for mm in (said[1],)
     ]
     if len(told) < 2:

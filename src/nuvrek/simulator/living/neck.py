@@ -151,7 +151,7 @@ class LivingNeck:
                 share = OTHER_SHARE + (1.0 - OTHER_SHARE) * across
             crept = 1.0 + rod.settles * min(self.minutes / CREEP_MIN, 1.0)
             out += rod.taken_out_mm * crept * share
-        heated = sum(one.left_mm(self.minutes) for one in self.heats)
+        heated = sum(heat_taken.left_mm(self.minutes) for heat_taken in self.heats)
         tangs = GRIP_TAKES * float(self.grip_mm.sum()) / max(self.neck.frets, 1)
         return np.asarray(self.pull_mm * self.tension - out - heated - tangs)
 

@@ -47,9 +47,9 @@ def about() -> tuple[Saying, ...]:
 def _licence(info: metadata.PackageMetadata) -> str:
     """The licence in a few words: as it is stated, or by its kind."""
     for field in ("License-Expression", "License"):
-        said = str(info[field]).strip() if field in info else ""
-        if said and "\n" not in said and len(said) <= _SHORT:
-            return said
+        text = str(info[field]).strip() if field in info else ""
+        if text and "\n" not in text and len(text) <= _SHORT:
+            return text
     kinds = [c for c in info.get_all("Classifier") or () if c.startswith("License ::")]
     if kinds:
         return str(kinds[-1].split(" :: ")[-1])

@@ -30,14 +30,14 @@ def bench_sheet(facts: Facts) -> Letter:
 
 
 def _kinds(facts: Facts) -> tuple[str, ...]:
-    chosen = facts.now.chosen
+    chosen = facts.neck_state.chosen
     if chosen is not None:
         return (chosen.way,)
     return tuple(way.kind for way in facts.ways)
 
 
 def _frets(facts: Facts) -> tuple[int, ...]:
-    chosen = facts.now.chosen
+    chosen = facts.neck_state.chosen
     if chosen is not None:
         frets = chosen.frets
     else:
@@ -70,24 +70,24 @@ def _what(facts: Facts) -> str:
 
 
 def _agreed(facts: Facts) -> str:
-    rows = standings(facts.now, _kinds(facts), facts.plans)
+    rows = standings(facts.neck_state, _kinds(facts), facts.plans)
     if facts.owner is not None and not facts.owner.asked:
         return tr("The house's own: nobody is asked.")
     agreed = [say(standing.need.said) for standing in rows if standing.settled]
     open_still = [say(standing.need.said).rstrip(".") for standing in rows if not standing.settled]
-    said = [f"{one.rstrip('.')}." for one in agreed]
+    texts = [f"{one.rstrip('.')}." for one in agreed]
     if open_still:
-        said.append(tr("NOT AGREED YET: {open_still}.", open_still="; ".join(open_still)))
-    return " ".join(said)
+        texts.append(tr("NOT AGREED YET: {open_still}.", open_still="; ".join(open_still)))
+    return " ".join(texts)
 
 
 def frets_table(facts: Facts) -> Table:
     """Crown now and metal to go, by fret and lane."""
     f, solved = facts.figures, facts.solved
     crowns = solved.map.crown_mm
-    chosen = facts.now.chosen
+    chosen = facts.neck_state.chosen
     if chosen is not None:
-        off = planned(facts.now, left=True)
+        off = planned(facts.neck_state, left=True)
     else:
         off = facts.ways[0].off_mm
     tops = straightened(solved.map.tops_mm, facts.neck)
@@ -110,15 +110,15 @@ def frets_table(facts: Facts) -> Table:
 
 
 def _steps_of(facts: Facts) -> tuple[Step, ...]:
-    if facts.now.chosen is not None:
-        return steps_in_hand(facts.now)
+    if facts.neck_state.chosen is not None:
+        return steps_in_hand(facts.neck_state)
     return tuple(step for way in facts.ways for step in way.at_bench)
 
 
 def steps_table(facts: Facts) -> Table:
     """The steps in bench order with their usual minutes; those ticked say when."""
-    if facts.now.chosen is not None:
-        done = facts.now.steps_done
+    if facts.neck_state.chosen is not None:
+        done = facts.neck_state.steps_done
     else:
         done = {}
     rows: list[tuple[str, ...]] = [("", tr("step"), tr("minutes"), tr("done"))]

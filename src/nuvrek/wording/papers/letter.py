@@ -56,11 +56,11 @@ def _list(said: Iterable[str]) -> str:
 
 def _opening(facts: Facts) -> list[str]:
     neck = facts.neck
-    said = tr("This is about your instrument, {title}.", title=neck.title)
+    text = tr("This is about your instrument, {title}.", title=neck.title)
     if neck.complaint.strip():
-        told = tr("You told us: “{complaint}”", complaint=" ".join(neck.complaint.split()))
-        return [words.sentences(said, told)]
-    return [said]
+        line = tr("You told us: “{complaint}”", complaint=" ".join(neck.complaint.split()))
+        return [words.sentences(text, line)]
+    return [text]
 
 
 def _nothing(facts: Facts) -> str:
@@ -137,7 +137,7 @@ def _advice(facts: Facts) -> str:
     ways = facts.ways
     named = words.listed(words.lower_first(way_title(way.kind)) for way in ways)
     cost, f = facts.whole, facts.figures
-    said = [
+    texts = [
         tr(
             "We advise: {named}. {list}",
             named=named,
@@ -145,39 +145,39 @@ def _advice(facts: Facts) -> str:
         )
     ]
     if facts.accepted is not None:
-        said += _agreed(facts, facts.accepted)
+        texts += _agreed(facts, facts.accepted)
     elif cost.price.total is not None:
         between = cost.price.between
         money = f.money(cost.price.total)
         if between is not None:
             low, high = (f.money(amount) for amount in between)
-            said.append(_about(len(ways) > 1, money, low, high))
+            texts.append(_about(len(ways) > 1, money, low, high))
         elif len(ways) > 1:
-            said.append(tr("Together this costs {money}.", money=money))
+            texts.append(tr("Together this costs {money}.", money=money))
         else:
-            said.append(tr("This costs {money}.", money=money))
+            texts.append(tr("This costs {money}.", money=money))
     if cost.days:
-        said.append(
+        texts.append(
             tr(
                 "We would need it for about {how_many} of work.",
                 how_many=words.count(cost.days, "day", "days"),
             )
         )
     if any(way.lowest_mm for way in ways):
-        said.append(
+        texts.append(
             tr(
                 "“Clean from” is how low the lowest string can lie over the twelfth fret and still "
                 "ring clean."
             )
         )
-    return " ".join(said)
+    return " ".join(texts)
 
 
 def _agreed(facts: Facts, quote: Quote) -> list[str]:
     """The price that was accepted, and what has changed since."""
     f = facts.figures
     agreed = words.listed(words.lower_first(way_title(kind)) for kind in quote.ways)
-    said = [
+    texts = [
         tr(
             "Agreed by the quote of {day}: {money} for {agreed}.",
             day=f.day(quote.at),
@@ -189,7 +189,7 @@ def _agreed(facts: Facts, quote: Quote) -> list[str]:
     total = facts.whole.price.total
     if now != quote.ways and total is not None:
         named = words.listed(words.lower_first(way_title(kind)) for kind in now)
-        said.append(
+        texts.append(
             tr(
                 "Since then this has changed: we would now do {named}, for about {money}. Nothing "
                 "more is done or charged before you have agreed to it.",
@@ -197,7 +197,7 @@ def _agreed(facts: Facts, quote: Quote) -> list[str]:
                 money=f.money(total),
             )
         )
-    return said
+    return texts
 
 
 def _worth(facts: Facts) -> str:
@@ -210,12 +210,12 @@ def _worth(facts: Facts) -> str:
         (tr("another neck would cost about"), worth.new_neck),
         (tr("another instrument of its kind about"), worth.instead),
     )
-    told = [f"{said} {f.money(amount, currency)}" for said, amount in named if amount is not None]
-    if not told:
+    texts = [f"{text} {f.money(amount, currency)}" for text, amount in named if amount is not None]
+    if not texts:
         return ""
     return tr(
         "{detail}. What it is worth to you only you can say.",
-        detail=words.upper_first("; ".join(told)),
+        detail=words.upper_first("; ".join(texts)),
     )
 
 

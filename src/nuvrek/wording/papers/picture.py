@@ -59,17 +59,19 @@ def draw_neck(neck: NeckDescription, picture: NeckPicture) -> Drawing:
         DrawnWord(geometry.fret_x(fret), _BOARD_TOP - 1.5, str(fret), 7.0, fret in marked)
         for fret in _numbered(neck.frets, marked)
     ]
-    lines, said = _tops(geometry, neck, picture)
-    return Drawing(WIDE_MM, HIGH_MM, (_board(geometry, neck),), (*strokes, *lines), (*marks, *said))
+    lines, drawn_words = _tops(geometry, neck, picture)
+    return Drawing(
+        WIDE_MM, HIGH_MM, (_board(geometry, neck),), (*strokes, *lines), (*marks, *drawn_words)
+    )
 
 
 def _numbered(frets: int, marked: frozenset[int]) -> list[int]:
     """Frets that carry their number: those spoken of, and the usual dots unless they crowd."""
-    found = sorted(marked)
+    fret_numbers = sorted(marked)
     for fret, _ in dot_frets(frets):
-        if all(abs(fret - other) > 1 for other in found):
-            found.append(fret)
-    return sorted(found)
+        if all(abs(fret - other) > 1 for other in fret_numbers):
+            fret_numbers.append(fret)
+    return sorted(fret_numbers)
 
 
 def _board(geometry: SheetGeometry, neck: NeckDescription) -> Patch:

@@ -65,11 +65,11 @@ def found_words(findings: Sequence[Finding], figures: Figures) -> tuple[str, ...
         else:
             key = f"plain.{finding.kind}"
         if key in SENTENCES and finding.kind not in told:
-            told[finding.kind] = _said(key, finding, findings, figures)
+            told[finding.kind] = _as_told(key, finding, findings, figures)
     return tuple(told.values())[:MOST_FOUND]
 
 
-def _said(key: str, finding: Finding, findings: Sequence[Finding], figures: Figures) -> str:
+def _as_told(key: str, finding: Finding, findings: Sequence[Finding], figures: Figures) -> str:
     same = [f for f in findings if f.kind == finding.kind and f.sure >= 0.5 and f.verdict != "good"]
     named = sorted({f.fret for f in same if f.fret is not None})
     largest = figures.length(max(abs(f.mm) for f in same))

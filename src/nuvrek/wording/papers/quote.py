@@ -30,7 +30,7 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
                 high=high,
             )
         )
-    asked = standings(facts.now, given.ways, facts.plans)
+    asked = standings(facts.neck_state, given.ways, facts.plans)
     about = [say(standing.need.said) for standing in asked if standing.need.matter != "way"]
     if about:
         parts += [tr("What we ask you to agree to"), " ".join(_full(one) for one in about)]
@@ -42,10 +42,10 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
     return Letter(paper="quote", text="\n\n".join(parts), tables=tables)
 
 
-def _full(said: str) -> str:
-    if said.endswith((".", "!", "?")):
-        return said
-    return f"{said}."
+def _full(text: str) -> str:
+    if text.endswith((".", "!", "?")):
+        return text
+    return f"{text}."
 
 
 def price_table(given: Quote, figures: Figures) -> Table:

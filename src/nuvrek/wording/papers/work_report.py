@@ -48,21 +48,21 @@ def _done(facts: Facts) -> str:
     """The ways that were gone, in words for the owner."""
     done = dict.fromkeys(facts.done)
     if not done:
-        found = _done_beside(facts)
-        if found:
-            return words.sentences(*found)
+        texts = _done_beside(facts)
+        if texts:
+            return words.sentences(*texts)
         return tr("It was measured; nothing was changed.")
-    said = " ".join(way_words(kind) for kind in done)
-    step = next_step(facts.now)
+    text = " ".join(way_words(kind) for kind in done)
+    step = next_step(facts.neck_state)
     if step is not None and step.key not in ("prove", "look-again"):
         left = tr("It is not finished yet; the next step is: {title}.", title=say(step.title))
-        return words.sentences(said, left)
-    return said
+        return words.sentences(text, left)
+    return text
 
 
 def _done_beside(facts: Facts) -> list[str]:
     """Work that stands in the journal without any step ticked, in words for the owner."""
-    neck_state = facts.now
+    neck_state = facts.neck_state
     kinds = {type(work.entry) for work in neck_state.work}
     said = {
         tr("The truss rod was turned."): any(move.turns for _, move in neck_state.rod_moves),
@@ -106,8 +106,8 @@ def _metal(facts: Facts) -> str:
     crowns = facts.solved.map.crown_mm.min(axis=1)
     thinnest = float(crowns.min())
     fret = int(crowns.argmin()) + 1
-    years = wear_of(facts.now).years(thinnest, neck.least_crown_mm)
-    said = tr(
+    years = wear_of(facts.neck_state).years(thinnest, neck.least_crown_mm)
+    text = tr(
         "The lowest fret (no. {fret}) is {length} high. Below {least_crown} it needs replacing.",
         fret=fret,
         length=f.length(thinnest),
@@ -117,38 +117,38 @@ def _metal(facts: Facts) -> str:
         away = tr(
             "With ordinary playing that is about {number} years away.", number=f.number(years, 0)
         )
-        return words.sentences(said, away)
-    return said
+        return words.sentences(text, away)
+    return text
 
 
 def _given_back(facts: Facts, back: HandedBack) -> list[str]:
-    told = []
+    texts = []
     if back.returned.strip():
-        told.append(_ended(tr("Given back: {returned}", returned=back.returned)))
+        texts.append(_ended(tr("Given back: {returned}", returned=back.returned)))
     if back.strings_on.strip():
-        told.append(_ended(tr("On it are now: {strings_on}", strings_on=back.strings_on)))
+        texts.append(_ended(tr("On it are now: {strings_on}", strings_on=back.strings_on)))
     arrived = facts.dealings.arrived
     if arrived is not None and arrived.outside.strip():
-        told.append(
+        texts.append(
             tr("Found beside the job: {detail}.", detail=" ".join(arrived.outside.split())).replace(
                 "..", "."
             )
         )
-    if told:
-        return [tr("What goes back with it"), " ".join(told)]
+    if texts:
+        return [tr("What goes back with it"), " ".join(texts)]
     return []
 
 
-def _ended(said: str) -> str:
+def _ended(text: str) -> str:
     """What somebody typed, as a sentence."""
-    whole = " ".join(said.split())
+    whole = " ".join(text.split())
     if whole.endswith((".", "!", "?")):
         return whole
     return f"{whole}."
 
 
 def _look_again(facts: Facts, back: HandedBack) -> str:
-    dates = say(look_again_words(facts.now, facts.day)).strip()
+    dates = say(look_again_words(facts.neck_state, facts.day)).strip()
     if back.come_back.strip():
         return _ended(tr("Please come back: {come_back}", come_back=back.come_back))
     if dates:

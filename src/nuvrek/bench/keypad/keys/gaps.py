@@ -21,7 +21,7 @@ class LeafKeys(StationKeys):
     """
 
     @property
-    def aside(self) -> Saying:
+    def beside_number(self) -> Saying:
         """The leaf that slides, while the next one is typed."""
         slides = self.pad.slides
         if slides:
@@ -87,12 +87,12 @@ class GapKeys(LeafKeys):
         return self.hint
 
     @property
-    def aside(self) -> Saying:
+    def beside_number(self) -> Saying:
         if self.wanted and not self.pad.text:
             return means(
                 "keypad.leaf", wanted_mm=format_number(self.station.wanted_mm, self.pad.unit)
             )
-        return super().aside
+        return super().beside_number
 
     def frets(self) -> range:
         low, high = self.station.supports or (1, self.pad.neck.frets)

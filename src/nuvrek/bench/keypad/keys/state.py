@@ -60,7 +60,7 @@ class FeelKeys(StationKeys):
     lengths = False
 
     @property
-    def aside(self) -> Saying:
+    def beside_number(self) -> Saying:
         """The feel that is typed."""
         at = self._chosen()
         if at is None:

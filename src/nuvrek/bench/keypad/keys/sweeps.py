@@ -44,7 +44,7 @@ class SweepKeys(StationKeys):
         """The frets swept over."""
 
     @abstractmethod
-    def said(self) -> dict[int, tuple[int, AnyReading]]:
+    def said_by_fret(self) -> dict[int, tuple[int, AnyReading]]:
         """What this sweep said of each fret, with the newest reading's number."""
 
     @abstractmethod
@@ -94,7 +94,7 @@ class SweepKeys(StationKeys):
 
     def end(self) -> None:
         """All the others are as they should be: written, and said which they are."""
-        said = self.said()
+        said = self.said_by_fret()
         rest = tuple(fret for fret in self.frets() if fret not in said)
         if not rest:
             self.pad.message = means("keypad.something-said-every-fret-here")
@@ -108,7 +108,7 @@ class SweepKeys(StationKeys):
 
     def enter(self) -> None:
         """On to the next station; of frets that nobody spoke of nothing is said."""
-        left = [fret for fret in self.frets() if fret not in self.said()]
+        left = [fret for fret in self.frets() if fret not in self.said_by_fret()]
         whole = self.speaks_of_all
         self.pad.pass_on()
         if whole and left:
@@ -129,20 +129,20 @@ class RockerKeys(LeafKeys, SweepKeys):
     others_words = means("keypad.still")
 
     @property
-    def aside(self) -> Saying:
+    def beside_number(self) -> Saying:
         rocks = sorted(
             fret
-            for fret, (_, reading) in self.said().items()
+            for fret, (_, reading) in self.said_by_fret().items()
             if getattr(reading, "says", "") == "rocks"
         )
-        return super().aside or means(
+        return super().beside_number or means(
             "keypad.rocks-with-rocks", rocks=", ".join(map(str, rocks)) or means("keypad.none-yet")
         )
 
     def frets(self) -> range:
         return rocker_triples(self.pad.neck)
 
-    def said(self) -> dict[int, tuple[int, AnyReading]]:
+    def said_by_fret(self) -> dict[int, tuple[int, AnyReading]]:
         return {
             taken.reading.fret: (taken.number, taken.reading)
             for taken in self.pad.taken_since()
@@ -204,9 +204,9 @@ class MarkKeys(SweepKeys):
     """A sweep whose marks may carry one measured amount each: after a mark, a number and Enter."""
 
     @property
-    def aside(self) -> Saying:
-        found = sorted(self.said())
-        return means("keypad.found", detail=", ".join(map(str, found)) or means("keypad.none-yet"))
+    def beside_number(self) -> Saying:
+        frets = sorted(self.said_by_fret())
+        return means("keypad.found", detail=", ".join(map(str, frets)) or means("keypad.none-yet"))
 
     def frets(self) -> range:
         return range(1, self.pad.neck.frets + 1)
@@ -215,7 +215,7 @@ class MarkKeys(SweepKeys):
         if not self.fret_from_text():
             return
         pad = self.pad
-        known = self.said().get(pad.cursor)
+        known = self.said_by_fret().get(pad.cursor)
         mark = self.mark(key)
         if known is not None and self.same(known[1], mark) and not pad.replacing:
             if pad.strike([known[0]]):
@@ -228,7 +228,7 @@ class MarkKeys(SweepKeys):
 
     def take(self, key: str, typed: Length) -> None:
         pad = self.pad
-        known = self.said().get(pad.cursor)
+        known = self.said_by_fret().get(pad.cursor)
         if known is None:
             pad.message = means("keypad.mark-fret-first-number-key")
             pad.text = ""
@@ -266,7 +266,7 @@ class PressKeys(MarkKeys):
     def turns(self) -> tuple[Station, ...]:
         return ()
 
-    def said(self) -> dict[int, tuple[int, AnyReading]]:
+    def said_by_fret(self) -> dict[int, tuple[int, AnyReading]]:
         return {
             taken.reading.fret: (taken.number, taken.reading)
             for taken in self.pad.taken_since()
@@ -314,7 +314,7 @@ class EndsKeys(MarkKeys):
     def turns(self) -> tuple[Station, ...]:
         return self.at(lane="bass"), self.at(lane="treble")
 
-    def said(self) -> dict[int, tuple[int, AnyReading]]:
+    def said_by_fret(self) -> dict[int, tuple[int, AnyReading]]:
         return {
             taken.reading.fret: (taken.number, taken.reading)
             for taken in self.pad.taken_since()
@@ -347,15 +347,15 @@ class InkKeys(MarkKeys):
     lengths = False
 
     @property
-    def aside(self) -> Saying:
+    def beside_number(self) -> Saying:
         """The order so far."""
-        order = [str(fret) for fret in self.said()]
+        order = [str(fret) for fret in self.said_by_fret()]
         return means("keypad.gone", order=", ".join(order) or means("keypad.none-yet"))
 
     def turns(self) -> tuple[Station, ...]:
         return tuple(self.at(lane=lane) for lane in LANES)
 
-    def said(self) -> dict[int, tuple[int, AnyReading]]:
+    def said_by_fret(self) -> dict[int, tuple[int, AnyReading]]:
         return {
             taken.reading.fret: (taken.number, taken.reading)
             for taken in self.pad.taken_since()

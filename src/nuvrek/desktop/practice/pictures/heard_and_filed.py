@@ -156,9 +156,9 @@ def nothing(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> Non
     painter.drawText(box, Qt.AlignmentFlag.AlignLeft, say(exercise.title))
     painter.setFont(theme.font(18))
     body = QRectF(rect.left() + 40, rect.top() + 60, rect.width() - 80, rect.height() - 70)
-    told = say(exercise.task)
+    text = say(exercise.task)
     complaint = pad.neck.complaint
     if complaint:
-        told += f"\n\n“{complaint}”"
+        text += f"\n\n“{complaint}”"
     flags = int(Qt.TextFlag.TextWordWrap) | int(Qt.AlignmentFlag.AlignLeft)
-    painter.drawText(body, flags, told)
+    painter.drawText(body, flags, text)

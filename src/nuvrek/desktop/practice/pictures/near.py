@@ -96,13 +96,13 @@ def _carrier(painter: QPainter, theme: Theme, under: QPointF, kind: str, *, fain
 
 def _tried(painter: QPainter, theme: Theme, rect: QRectF, tool: LeafTool) -> None:
     """What the leaves so far say: the thickest that slides, the thinnest that does not."""
-    said = []
+    texts = []
     if tool.slides is not None:
-        said.append(tr("{slides:.2f} slides", slides=tool.slides))
+        texts.append(tr("{slides:.2f} slides", slides=tool.slides))
     if tool.stops is not None:
-        said.append(tr("{stops:.2f} does not", stops=tool.stops))
-    if said:
-        _words(painter, theme, rect, "  ·  ".join(said), bold=True)
+        texts.append(tr("{stops:.2f} does not", stops=tool.stops))
+    if texts:
+        _words(painter, theme, rect, "  ·  ".join(texts), bold=True)
 
 
 def _words(

@@ -35,7 +35,7 @@ class CutFace(QWidget):
     def show_cut(self, sticks: tuple[Stick, ...], rows: tuple[tuple[str, ...], ...]) -> None:
         """Draw sticks and list."""
         self.sticks, self.rows = sticks, rows
-        said = "; ".join(
+        text = "; ".join(
             tr(
                 "fret {r}: {other_r} mm, tang {third_r}, bend to {further_r}",
                 r=r[0],
@@ -45,7 +45,7 @@ class CutFace(QWidget):
             )
             for r in rows
         )
-        self.setAccessibleDescription(said)
+        self.setAccessibleDescription(text)
         self.update()
 
     def sizeHint(self) -> QSize:
@@ -115,5 +115,5 @@ class CutFace(QWidget):
         high: float,
         row: tuple[str, ...],
     ) -> None:
-        for n, said in enumerate(row):
-            one_line(painter, QRectF(left + n * wide / 4, top, wide / 4 - 3, high), said)
+        for n, text in enumerate(row):
+            one_line(painter, QRectF(left + n * wide / 4, top, wide / 4 - 3, high), text)

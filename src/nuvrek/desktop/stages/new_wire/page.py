@@ -185,10 +185,10 @@ class NewWireStage(Stage):
             self.panel.say(draft.terms, draft.unit)
         self._buttons(draft)
         self._front(draft)
-        self.told.setText(say(draft.told() if not moving else self._moving_words(draft)))
+        self.told.setText(say(draft.in_words() if not moving else self._moving_words(draft)))
         self.bar.show_words(
             say(draft.head()),
-            message=say(draft.told() if draft.face in ("wire", "cut") else draft.why()),
+            message=say(draft.in_words() if draft.face in ("wire", "cut") else draft.why()),
             state=session.neck_state.state,
             right_title=tr("keys"),
             right=say_all(_KEYS[draft.face]),

@@ -155,7 +155,7 @@ class AgreementFace(QWidget):
         if draft is None or not draft.rows:
             return
         row = draft.rows[self.selected]
-        entry = draft.one(row, yes, self.how.currentData(), self.words.text().strip())
+        entry = draft.yes_or_no(row, yes, self.how.currentData(), self.words.text().strip())
         self._write((entry,), tr("Written down.") if yes else tr("Written down as refused."))
 
     def quote(self) -> None:

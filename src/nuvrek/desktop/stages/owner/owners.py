@@ -60,10 +60,10 @@ class OwnerLine(QWidget):
             painter.setFont(t.font(13))
             painter.setPen(c["muted"])
             below = name.translated(0, half - 5)
-            told = say(self.card.told)
+            text = say(self.card.told)
             if not self.card.owner.asked:
-                told = tr("the house's own · {card}", card=told)
-            one_line(painter, below, told, Qt.AlignmentFlag.AlignLeft)
+                text = tr("the house's own · {card}", card=text)
+            one_line(painter, below, text, Qt.AlignmentFlag.AlignLeft)
 
 
 class OwnersStage(Stage):
@@ -186,8 +186,8 @@ class OwnersStage(Stage):
         name, datas = self.cards[self.index].owner.name, list[bytes]()
 
         def gather() -> None:
-            said = json.dumps(owner_data(self.app.book, name), ensure_ascii=False, indent=1)
-            datas.append(said.encode())
+            text = json.dumps(owner_data(self.app.book, name), ensure_ascii=False, indent=1)
+            datas.append(text.encode())
 
         if self.app.write(gather):
             self.extras.save(path, datas[0])
@@ -205,18 +205,18 @@ class OwnersStage(Stage):
                 tr("Press it again: name, address, words and letters go, also from the copies.")
             )
             return
-        if self.app.aside.busy:
+        if self.app.background.busy:
             self.say(tr("One thing after the other: something is still being read."))
             return
         source, photos, at = self.app.book.at_source, self.photos.isChecked(), self.app.clock()
 
-        def remove(told: Callable[[str], None]) -> Removed:
-            told(tr("Changing the logbook"))
+        def remove(tell: Callable[[str], None]) -> Removed:
+            tell(tr("Changing the logbook"))
             with closing(source()) as book:
                 return remove_owner(book, name, photos, at)
 
         self.form.forget()
-        self.app.aside.run(remove, self._removed, lambda error: self.say(str(error)))
+        self.app.background.run(remove, self._removed, lambda error: self.say(str(error)))
 
     def _removed(self, done: object) -> None:
         from nuvrek.logbook.joining.privacy import Removed
@@ -228,7 +228,7 @@ class OwnersStage(Stage):
         self.app.put_down()
         self._read()
         self.refresh()
-        self.say(words.sentences(tr("Gone; {necks} without a name.", necks=necks), *done.told))
+        self.say(words.sentences(tr("Gone; {necks} without a name.", necks=necks), *done.sayings))
 
     def _new(self) -> None:
         self.form.keep()

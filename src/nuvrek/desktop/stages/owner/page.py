@@ -195,7 +195,7 @@ class OwnerStage(Stage):
         else:
             self.told.setText("\n\n".join(say_all(worth_words(draft.facts))))
         messages = {
-            "agreement": draft.told(),
+            "agreement": draft.how_it_stands(),
             "worth": tr("Figures and their words; nothing here is a verdict."),
             "in-out": tr("What came with it, what was found, and what goes back with it."),
             "papers": tr("Change the words as you like; the page follows."),
@@ -230,12 +230,12 @@ class OwnerStage(Stage):
         self.setFocus()
         self.refresh()
 
-    def _write(self, entries: Sequence[AnyEntry], said: str) -> None:
+    def _write(self, entries: Sequence[AnyEntry], text: str) -> None:
         session = self.app.session
         if session is not None and self.app.write(lambda: session.append(*entries)):
             self.setFocus()
             self.refresh()
-            self.say(said)
+            self.say(text)
 
     def _keep(self, title: Saying) -> None:
         """What was typed into a column, if it reads and says something new."""

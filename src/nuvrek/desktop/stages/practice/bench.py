@@ -157,10 +157,10 @@ class BenchStage(Stage):
         if pad.tool is not None:
             words |= say_values(pad.tool.keys)
         for key, face in _FACES:
-            push, said = self.keys[key], words.get(key, "")
+            push, text = self.keys[key], words.get(key, "")
             push.setVisible(key in words)
-            push.setText(f"{say(face)}  {said}".strip())
-            push.setAccessibleName(f"{say(said or face)} ({say(face)})")
+            push.setText(f"{say(face)}  {text}".strip())
+            push.setAccessibleName(f"{say(text or face)} ({say(face)})")
             size = min(self.app.theme.px(14), 18)
             styled(push, f"font-size: {size}px; padding: 6px 3px;")
 

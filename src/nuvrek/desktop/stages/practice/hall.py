@@ -66,8 +66,8 @@ class HallStage(Stage):
             tr("4  next of the hundred"),
         )
         self.necks = []
-        for n, said in enumerate(words, 1):
-            push = button(said)
+        for n, text in enumerate(words, 1):
+            push = button(text)
             push.clicked.connect(lambda _on, n=n: self.key(str(n)))
             self.necks.append(push)
             row.addWidget(push)
@@ -160,11 +160,11 @@ class HallStage(Stage):
         """The lesson that is chosen: its stake."""
         if not self.offers:
             return
-        one = lesson(self.offers[self.index].name.split(":")[1])
+        each_lesson = lesson(self.offers[self.index].name.split(":")[1])
         solved = sum(offer.solved for offer in self.offers)
         self.bar.show_words(
-            say(one.title),
-            message=say(one.stake),
+            say(each_lesson.title),
+            message=say(each_lesson.stake),
             right_title=tr("lessons"),
             right=(
                 tr("{solved} of {number} solved", solved=solved, number=len(self.offers)),

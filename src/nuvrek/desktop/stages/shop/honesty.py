@@ -42,15 +42,15 @@ class HonestyStage(Stage):
     def _go_through(self) -> None:
         """All necks, beside the window."""
         again, kit = self.app.book.again, self.app.settings.kit
-        if self.app.aside.busy:
+        if self.app.background.busy:
             self.say(tr("One thing after the other: something is still being read."))
             return
 
-        def job(told: Callable[[str], None]) -> Honesty:
+        def job(tell: Callable[[str], None]) -> Honesty:
             with closing(again()) as book:
-                return honesty(book, kit, lambda words: told(say(words)))
+                return honesty(book, kit, lambda words: tell(say(words)))
 
-        self.app.aside.run(job, self._arrived, lambda error: self.say(str(error)))
+        self.app.background.run(job, self._arrived, lambda error: self.say(str(error)))
 
     def _arrived(self, found: object) -> None:
         if isinstance(found, Honesty):
@@ -73,18 +73,18 @@ class HonestyStage(Stage):
             self.tools.addWidget(heading(tr("What this bench leaves a neck with")))
             for usual in found.usual:
                 necks = words.count(usual.of, "closing", "closings")
-                said = tr(
+                text = tr(
                     "{kind}: {matter} {mm}, by {necks}",
                     kind=usual.kind,
                     matter=usual.matter,
                     mm=format_length(usual.mm, unit),
                     necks=necks,
                 )
-                self.tools.addWidget(QLabel(said))
+                self.tools.addWidget(QLabel(text))
         self.restyle()
         ranges = [one for one in found.held if one.of]
         held, of = sum(one.held for one in ranges), sum(one.of for one in ranges)
-        said = tr(
+        text = tr(
             "{held} of {detail} held; a stated range is to hold {aim:.0%} of the time.",
             held=held,
             detail=of,
@@ -92,7 +92,7 @@ class HonestyStage(Stage):
         )
         self.bar.show_words(
             tr("How the promises held"),
-            message=said if of else tr("No job was finished and measured yet."),
+            message=text if of else tr("No job was finished and measured yet."),
             right_title="keys",
             right=(tr("Home: the shelf"),),
         )

@@ -33,9 +33,9 @@ LONGEST_NUMBER = 6
 _FREE = (0, 15, 30, 60)
 
 
-def _stands(card: ShelfCard, asked: str, now: str) -> bool:
+def _stands(card: ShelfCard, asked: str, moment: str) -> bool:
     """Whether what a neck needs now is called so: "waiting", "to be handed back"."""
-    return len(asked) > 3 and asked.lower() in say(NEEDS[card.need.at(now).kind]).lower()
+    return len(asked) > 3 and asked.lower() in say(NEEDS[card.need.at(moment).kind]).lower()
 
 
 class ShelfStage(Stage):
@@ -137,13 +137,13 @@ class ShelfStage(Stage):
             self.ready = {}
             return
         cards, ticks = tuple(self.cards), self.app.shelf.ticks()
-        now, hours = self.app.clock(), self.app.settings.week_hours
+        moment, hours = self.app.clock(), self.app.settings.week_hours
 
         def job() -> object:
             from nuvrek.bench.shop.queue import forecast
             from nuvrek.planning.money.pace import Tick, pace_of
 
-            return cards, forecast(cards, now, pace_of([Tick(*tick) for tick in ticks]), hours)
+            return cards, forecast(cards, moment, pace_of([Tick(*tick) for tick in ticks]), hours)
 
         self.app.reckon(job, self._forecast_arrived)
 
@@ -157,22 +157,24 @@ class ShelfStage(Stage):
         """The necks that are asked for, in the order of what they need."""
         from nuvrek.bench.shop.queue import fits, order_of
 
-        now, asked = self.app.clock(), self.search.text().strip()
+        moment, asked = self.app.clock(), self.search.text().strip()
         chosen = self.cards
         if asked:
             found = self.app.shelf.search(asked)
-            chosen = [card for card in chosen if card.row.id in found or _stands(card, asked, now)]
+            chosen = [
+                card for card in chosen if card.row.id in found or _stands(card, asked, moment)
+            ]
         if self.free:
-            chosen = [card for card in chosen if fits(card, now, self.free)]
+            chosen = [card for card in chosen if fits(card, moment, self.free)]
         if self.selected is not None:
             before = self.selected.row.id
         else:
             before = 0
-        self.shown = order_of(chosen, now)
+        self.shown = order_of(chosen, moment)
         ids = [card.row.id for card in self.shown]
         self.index = ids.index(before) if before in ids else 0
-        self.list.show_cards(self.shown, self.ready, now)
-        self.time.show_cards(self.cards, self.ready, now, before)
+        self.list.show_cards(self.shown, self.ready, moment)
+        self.time.show_cards(self.cards, self.ready, moment, before)
         self._say_count(asked)
         self._show()
 
@@ -184,10 +186,10 @@ class ShelfStage(Stage):
             count += tr(", {number} being read", number=len(self.app.shelf.unread))
         self.count.setText(f"   {count}")
         if self.free:
-            said = tr("{free} minutes free", free=self.free)
+            text = tr("{free} minutes free", free=self.free)
         else:
-            said = tr("any time free")
-        self.fitting.setText(f"{said}  (.)")
+            text = tr("any time free")
+        self.fitting.setText(f"{text}  (.)")
 
     @property
     def selected(self) -> ShelfCard | None:
@@ -264,12 +266,12 @@ class ShelfStage(Stage):
     def _about(self, card: ShelfCard) -> str:
         if card.damage:
             return say(card.damage)
-        now = self.app.clock()
-        need, ready = card.need.at(now), self.ready.get(card.row.id)
-        said = [f"{say(NEEDS[need.kind])}: {say(need.action)}."]
-        left = need.minutes_left(now)
+        moment = self.app.clock()
+        need, ready = card.need.at(moment), self.ready.get(card.row.id)
+        texts = [f"{say(NEEDS[need.kind])}: {say(need.action)}."]
+        left = need.minutes_left(moment)
         if left:
-            said.append(
+            texts.append(
                 tr(
                     "{left} h {other_left:02d} min to go, the longer the better.",
                     left=left // 60,
@@ -277,10 +279,10 @@ class ShelfStage(Stage):
                 )
             )
         if ready is not None:
-            said.append(
+            texts.append(
                 tr("Ready likely {likely}, 90 % sure by {by}.", likely=ready.likely, by=ready.by)
             )
-        return words.sentences(*said, card.neck.complaint)
+        return words.sentences(*texts, card.neck.complaint)
 
     # --- doing ---------------------------------------------------------------------------
 

@@ -38,14 +38,14 @@ class OwnerGate(QWidget):
             step = next_step(session.neck_state)
         else:
             step = None
-        said = ""
+        text = ""
         if session is not None and step is not None and session.asked:
-            said = say(waiting_words(waiting(session.neck_state, step)))
+            text = say(waiting_words(waiting(session.neck_state, step)))
         t = self.theme
-        self.told.setText(said)
+        self.told.setText(text)
         self.told.setStyleSheet(
             f"font-size: {t.px(17)}px; font-weight: bold; color: {t.colours.plum}; "
             f"border-left: 5px solid {t.colours.plum}; padding: {t.px(6)}px;"
         )
-        self.setVisible(bool(said))
-        return said
+        self.setVisible(bool(text))
+        return text

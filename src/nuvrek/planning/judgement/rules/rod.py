@@ -61,7 +61,7 @@ def _set(grounds: Grounds) -> Iterator[Leg]:
         or not grounds.possible("rod")
     ):
         return
-    if grounds.relief is not None and grounds.relief.now.mm < BACK_BOW_MM:
+    if grounds.relief is not None and grounds.relief.relief.mm < BACK_BOW_MM:
         why: Saying = means("rules.back-bow-under-string-tension")
     else:
         why = means(

@@ -110,10 +110,12 @@ def _less(grounds: Grounds, kind: str, why: Saying) -> tuple[str, Saying]:
     )
     if grounds.neck.height_low_mm is None or grounds.neck.height_high_mm is None:
         low = clean.promise.height_low_mm or 0.0
-        told = means("rules.clean-notes-bass-side-just", height=grounds.case.height(low), less=less)
-        return kind, sentences(why, told)
-    told = means("rules.string-height-wished-asks-no", less=less)
-    return "play-clean", sentences(why, told)
+        sentence = means(
+            "rules.clean-notes-bass-side-just", height=grounds.case.height(low), less=less
+        )
+        return kind, sentences(why, sentence)
+    sentence = means("rules.string-height-wished-asks-no", less=less)
+    return "play-clean", sentences(why, sentence)
 
 
 def _lift(grounds: Grounds) -> Iterator[Leg]:

@@ -199,13 +199,13 @@ def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights:
 
 def known_fret(fret: int, readings: Iterable[AnyReading], unit: Unit, heights: Unit) -> Known:
     """How a fret's height is known, with the readings that speak of it."""
-    said = [reading_line(reading, unit, heights) for reading in readings]
+    texts = [reading_line(reading, unit, heights) for reading in readings]
     return Known(
         title=tr("Fret {fret}", fret=fret),
         reckoned=tr(
             "Its top less the even line of its neighbours, by all readings together: those of this "
             "fret, and those that lie across it."
         ),
-        by=tuple(said),
+        by=tuple(texts),
         of_readings=True,
     )
