@@ -10,6 +10,7 @@ from collections.abc import Callable, Iterable
 from typing import Any, get_args
 
 import msgspec
+from msgspec.inspect import FloatType, IntType, TupleType, Type, UnionType, VarTupleType, type_info
 
 from nuvrek import patience
 from nuvrek.exchange.jobfile import JobFaults, plain_fault
@@ -17,13 +18,11 @@ from nuvrek.exchange.tables import unmarked, write_csv
 from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import entry_faults
-from nuvrek.readings.entries import AnyReading
+from nuvrek.readings.entries import AnyReading, State
 from nuvrek.readings.journal import MOST_ENTRIES
 from nuvrek.units import MM_PER_THOU
 
 STATE = ("strings", "rod_turns", "posture", "rod_high_turns", "rod_moves", "trued")
-_NUMBERS = ("rod_turns", "rod_high_turns", "temperature_c", "humidity_percent")
-_LISTS = ("frets", "reach")
 # In this order columns stand first; every other field of a reading follows by itself.
 _FIRST = (
     "kind",
@@ -67,7 +66,26 @@ def _columns() -> tuple[str, ...]:
 
 COLUMNS = _columns()
 LENGTHS = tuple(name for name in COLUMNS if name == "mm" or name.endswith("_mm"))
-_WHOLE = ("fret", "run", "low_support", "high_support", "string", "capo", "rod_moves", "trued")
+
+
+def _held_as(kind: type) -> frozenset[str]:
+    """The columns of readings that hold whole numbers, numbers, or rows of them, as their structs
+    say: a new reading needs no word here.
+    """
+    structs = [type_info(struct) for struct in (*get_args(AnyReading), State)]
+    fields = [field for struct in structs for field in struct.fields]  # type: ignore[attr-defined]
+    return frozenset(field.encode_name for field in fields if kind in _kinds(field.type))
+
+
+def _kinds(held: Type) -> set[type]:
+    """What a field may hold, without its bounds."""
+    if isinstance(held, UnionType):
+        return {kind for part in held.types for kind in _kinds(part)}
+    return {type(held)}
+
+
+_WHOLE, _NUMBERS = _held_as(IntType), _held_as(FloatType)
+_LISTS = _held_as(VarTupleType) | _held_as(TupleType)
 # Kinds whose lane is one of the two sides.
 _SIDED = ("string-height", "fret-end", "ends-fine")
 MOST_ROWS = MOST_ENTRIES
@@ -194,10 +212,10 @@ def _value(name: str, cell: str) -> object:
         if _number(name, cell).is_integer():
             return int(_number(name, cell))
         return cell
-    if name in _NUMBERS:
-        return _number(name, cell)
     if _column(name) in LENGTHS:
         return _number(name, cell) * (MM_PER_THOU if name.endswith("thou") else 1.0)
+    if name in _NUMBERS:
+        return _number(name, cell)
     if name in _LISTS:
         return [int(_number(name, part)) for part in cell.split()]
     return cell
