@@ -47,7 +47,7 @@ from tests.support import neck_state, neck_with
 
 SLACK = State(strings="slack")
 # So many made-up necks; more of them with NUVREK_NECKS=500.
-NECKS = int(os.environ.get("NUVREK_NECKS", "24"))
+NECKS = int(os.environ.get("NUVREK_NECKS", "9"))
 Entries = list[AnyEntry]
 
 
