@@ -20,7 +20,7 @@ from nuvrek.demo import demo_owners, demo_wires
 from nuvrek.exchange.jobfile import Job
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.neck.strings import StringSpec
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import AnyEntry, Heard, NewWire, OthersClean, Size, State, Trued
@@ -106,7 +106,7 @@ class Driver:
         slack = State(strings="slack")
         for _ in range(8):
             tops = self.made.truth.tops_mm(slack)[1:]
-            x = fret_places_mm(self.neck.scale_mm, self.neck.frets)[1:]
+            x = place_row_mm(self.neck)[1:]
             share = ((x[1:-1] - x[:-2]) / (x[2:] - x[:-2]))[:, None]
             rock = tops[1:-1] - tops[:-2] * (1.0 - share) - tops[2:] * share
             crown = self.made.truth.crown_mm.copy()

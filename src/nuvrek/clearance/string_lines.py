@@ -7,7 +7,7 @@ from numpy.typing import NDArray
 
 from nuvrek.neck.board import LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 
 Array = NDArray[np.float64]
 
@@ -28,7 +28,7 @@ def lane_weights(neck: NeckDescription) -> Array:
     Strings run straight from nut to saddle, so an outer string lies nearer to the edge up the neck
     than a lane does; heights run straight from lane to lane and on past them.
     """
-    places = fret_places_mm(neck.scale_mm, neck.frets)
+    places = place_row_mm(neck)
     half = np.array([0.5 * width_mm(neck, float(x)) for x in places])
     at_end = 0.5 * neck.end_width_mm - TO_EDGE_MM
     at_nut = 0.5 * neck.nut_width_mm - TO_EDGE_MM

@@ -23,7 +23,7 @@ from nuvrek.mechanics.beam import bend_profile
 from nuvrek.mechanics.strings import LONG_SCALE_MM, stiff_mm, tension_n, usual_tension_n
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import StringGap
 from nuvrek.readings.told.open_heights import heights_by_string
@@ -282,7 +282,7 @@ def string_up(neck_map: HeightMap) -> OnNeck:
 def _above_line(neck: NeckDescription, rows: Array, tops: Array) -> tuple[Array, Array]:
     """Heights of nut and frets over each string's line through fret 1 and the joint."""
     first, joint = 1, neck.joint_fret
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     along = (x - x[first]) / (x[joint] - x[first])
     line = tops[:, [first]] * (1.0 - along) + tops[:, [joint]] * along
     line_rows = (

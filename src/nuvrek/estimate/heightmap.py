@@ -15,7 +15,7 @@ from nuvrek.estimate.model.solver import Solution
 from nuvrek.estimate.model.unknowns import Row, Unknowns, unknowns_of
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import CrownHeight, Rock, State, Strings
 from nuvrek.readings.entry import strings_as
 from nuvrek.readings.journal import NeckState, fitting
@@ -138,7 +138,7 @@ def line_projection(neck: NeckDescription) -> Array:
     """(frets, frets): takes heights at frets 1.. to heights above the line through 1 and the
     joint fret.
     """
-    x = fret_places_mm(neck.scale_mm, neck.frets)[1:]
+    x = place_row_mm(neck)[1:]
     joint = neck.joint_fret - 1
     share = (x - x[0]) / (x[joint] - x[0])
     project = np.eye(neck.frets)
@@ -215,7 +215,7 @@ def _read_off(
     return HeightMap(
         neck=unknowns.neck,
         state=state,
-        x_mm=fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)[1:],
+        x_mm=place_row_mm(unknowns.neck)[1:],
         tops_mm=reader.mean(top_rows, top_constant),
         tops_doubt_mm=reader.doubt(top_rows),
         tops_slack_mm=reader.mean(slack_rows, slack_constant),
@@ -271,7 +271,7 @@ def _rocks_unmeasured(neck_state: NeckState) -> frozenset[tuple[int, Lane]]:
 
 def _reliefs(reader: _Reader, state: State) -> tuple[Relief, ...]:
     neck = reader.unknowns.neck
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     gap = chord_gap(x, 1, neck.joint_fret, middle_fret(neck))
     reliefs = []
     for strings in _STRINGS:

@@ -7,7 +7,7 @@ import math
 from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.neck.board import end_mm, width_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 
 
 def sag_mm(radius_mm: float, width_mm: float) -> float:
@@ -43,7 +43,7 @@ def described_radius_mm(neck: NeckDescription, fret: int) -> float | None:
         end = neck.radius_mm
     else:
         end = neck.end_radius_mm
-    share = fret_line_mm(neck.scale_mm, neck.frets)[fret] / end_mm(neck)
+    share = places_mm(neck)[fret] / end_mm(neck)
     return neck.radius_mm + (end - neck.radius_mm) * share
 
 
@@ -52,7 +52,7 @@ def gauge_words(neck: NeckDescription, fret: int) -> Saying:
     radius = described_radius_mm(neck, fret)
     if radius is None:
         return means("necks.no-radius-described")
-    width = width_mm(neck, fret_line_mm(neck.scale_mm, neck.frets)[fret])
+    width = width_mm(neck, places_mm(neck)[fret])
     return means(
         "necks.described-middle-mm-over-edges", radius=radius / 25.4, sag_mm=sag_mm(radius, width)
     )

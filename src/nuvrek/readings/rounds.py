@@ -12,7 +12,7 @@ from msgspec import Struct, structs
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.entries import State, Strings
 from nuvrek.readings.refret import rounds as refret
 from nuvrek.readings.sizes import SIZES, SizeKind
@@ -450,7 +450,7 @@ def relief_fret(neck: NeckDescription, kit: Kit) -> int:
 
 
 def _nearest(neck: NeckDescription, low: int, high: int, share: float) -> int:
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     place = x[low] + share * (x[high] - x[low])
     return min(range(max(low + 1, 2), high), key=lambda fret: abs(x[fret] - place), default=low + 1)
 

@@ -10,7 +10,7 @@ import numpy as np
 from numpy.random import Generator
 
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import fret_places_mm, place_row_mm
 from nuvrek.readings.entries import (
     ON_WOOD,
     Air,
@@ -92,7 +92,7 @@ class Bench:
         lane = LANES.index(station.lane)
         on_wood = station.by in ON_WOOD
         heights = (self.truth.wood_mm if on_wood else self.truth.tops_mm)(state)[:, lane]
-        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
+        x = place_row_mm(self.truth.neck)
         low, high = station.supports or (1, self.truth.neck.frets)
         slides, drags = self.bracket(gap_under(x, heights, low, high, station.fret))
         return StringGap(
@@ -129,7 +129,7 @@ class Bench:
         others still.
         """
         tops = self.truth.tops_mm(state)[:, LANES.index(lane)]
-        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
+        x = place_row_mm(self.truth.neck)
         marked: list[AnyEntry] = []
         still = []
         for fret in range(2, self.truth.neck.frets):
@@ -163,7 +163,7 @@ class Bench:
     def indicator_run(self, lane: Lane, state: State, key: str, run: int = 1) -> list[AnyEntry]:
         """A dial on a beam that lies anyhow over the frets, one reading a fret to a thousandth."""
         tops = self.truth.tops_mm(state)[1:, LANES.index(lane)]
-        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)[1:]
+        x = place_row_mm(self.truth.neck)[1:]
         lie = self.rng.uniform(-0.3, 0.3) + self.rng.uniform(-0.4, 0.4) * x / x[-1]
         seen = tops - tops[0] + lie + self.dial_noise_mm * self.rng.standard_normal(len(tops))
         return [

@@ -15,7 +15,7 @@ from numpy.random import Generator
 from numpy.typing import NDArray
 
 from nuvrek.neck.description import LANES
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import AnyEntry, Filed, FretWork, Removals, StateChange
 from nuvrek.readings.journal import NeckState, advance
 from nuvrek.readings.rounds import round_of
@@ -111,7 +111,7 @@ class Refretted:
 
     def take_wood(self, off: Removals) -> None:
         """Wood off as it was planned, more or less."""
-        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
+        x = place_row_mm(self.truth.neck)
         board = self.truth.board_mm.copy()
         wave = 1.0 + BLOCK_SHARE * self.rng.standard_normal(3) * np.sin(
             np.pi * x[:, None] / x[-1] + self.rng.uniform(0.0, 3.0, 3)
@@ -141,7 +141,7 @@ class Refretted:
         """Heights of nut and frets after every hinge turned by its angle, over the line through
         fret 1 and the joint: the chain is walked link by link.
         """
-        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
+        x = place_row_mm(self.truth.neck)
         joint = self.truth.neck.joint_fret
         height, slope = np.zeros(len(x)), 0.0
         for n in range(1, len(x)):

@@ -14,7 +14,7 @@ from nuvrek.bench.session import Session
 from nuvrek.bench.strips.strips import DifferenceStrip, LightStrip, RoomStrip, ShadeStrip
 from nuvrek.meaning import Saying, Word, lower_first, means
 from nuvrek.neck.description import LANE_WORDS, LANES, TOUCH_WORDS, Lane
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.entries import Chosen, RoundStart, Strings
 from nuvrek.readings.journal import fold, live_numbers
 from nuvrek.readings.rounds import ROUNDS
@@ -61,7 +61,7 @@ def light_strip(
     from nuvrek.estimate.measurer import Measurer
 
     neck, k = solved.map.neck, LANES.index(lane)
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     length = min(edge.length_mm, x[-1] - x[1] + 2.0)
     start = min(max(x[fret] - 0.5 * length, x[1] - 1.0), x[-1] + 1.0 - length)
     measurer = Measurer(solved.map)

@@ -13,7 +13,7 @@ from PyQt6.QtWidgets import QWidget
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.description import LANE_WORDS, LANES, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.wording.speech import say, tr
 
 Array = NDArray[np.float64]
@@ -72,7 +72,7 @@ class TruthView(QWidget):
 
     def _x(self, box: QRectF) -> list[float]:
         assert self.neck is not None
-        x = fret_places_mm(self.neck.scale_mm, self.neck.frets)[1:]
+        x = place_row_mm(self.neck)[1:]
         share = (x - x[0]) / (x[-1] - x[0])
         if self.neck.nut_on_right:
             share = 1.0 - share

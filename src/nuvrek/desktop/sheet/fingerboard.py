@@ -11,7 +11,7 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import Lane
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 
 # Room beside the board for what reaches over its ends.
 _BESIDE = 12
@@ -76,7 +76,7 @@ def _wood(painter: QPainter, geometry: SheetGeometry, theme: Theme) -> None:
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(theme.colours["board"])
     painter.drawPolygon(shape)
-    places = fret_line_mm(geometry.neck.scale_mm, geometry.neck.frets)
+    places = places_mm(geometry.neck)
     painter.setBrush(QColor(theme.colours.wire).darker(112))
     for fret, count in dot_frets(geometry.neck.frets):
         x_mm = 0.5 * (places[fret] + places[fret - 1])
@@ -101,7 +101,7 @@ def _strings(painter: QPainter, geometry: SheetGeometry, theme: Theme, bare: boo
 
 
 def _frets(painter: QPainter, geometry: SheetGeometry, theme: Theme, dots: Dots) -> None:
-    places = fret_line_mm(geometry.neck.scale_mm, geometry.neck.frets)
+    places = places_mm(geometry.neck)
     for fret, x_mm in enumerate(places):
         half = geometry.half_width(x_mm)
         x = geometry.x(x_mm)
@@ -117,7 +117,7 @@ def _frets(painter: QPainter, geometry: SheetGeometry, theme: Theme, dots: Dots)
 
 
 def _chosen(painter: QPainter, geometry: SheetGeometry, theme: Theme, fret: int) -> None:
-    x_mm = fret_line_mm(geometry.neck.scale_mm, geometry.neck.frets)[fret]
+    x_mm = places_mm(geometry.neck)[fret]
     half = geometry.half_width(x_mm) + 4
     painter.setPen(QPen(theme.colours["bar_accent"], 2.0))
     painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -127,7 +127,7 @@ def _chosen(painter: QPainter, geometry: SheetGeometry, theme: Theme, fret: int)
 
 
 def _marks(painter: QPainter, geometry: SheetGeometry, theme: Theme, dots: Dots) -> None:
-    places = fret_line_mm(geometry.neck.scale_mm, geometry.neck.frets)
+    places = places_mm(geometry.neck)
 
     def at(fret: int, lane: Lane) -> QPointF:
         return QPointF(geometry.x(places[fret]), geometry.lane_y(lane, places[fret]))

@@ -10,7 +10,7 @@ from PyQt6.QtGui import QPainterPath, QPen
 from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.neck.description import LANE_WORDS
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.wording.speech import later, say, tr
 
 # Wood that fills its lane at least, mm.
@@ -43,7 +43,7 @@ class Wood(StripPainter):
 
     def _per_mm_along(self) -> float:
         xs = sorted(self.geometry.frets_x)
-        places = fret_line_mm(self.geometry.neck.scale_mm, self.geometry.neck.frets)
+        places = places_mm(self.geometry.neck)
         return (xs[-1] - xs[0]) / max(places[-1] - places[1], 1.0)
 
     def _lane(

@@ -10,7 +10,7 @@ from PyQt6.QtGui import QPainterPath, QPen, QPolygonF
 from nuvrek.bench.strips.strips import SideStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.neck.board import end_mm
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.entry import ON_WOOD
 from nuvrek.readings.kinds import STATIONS
 from nuvrek.readings.sizes import SIZES
@@ -26,7 +26,7 @@ class Side(StripPainter):
         """Draw the neck with the tool of the lane's station on it."""
         self.base = self.box.top() + 0.62 * self.box.height()
         self.crown = min(34.0, self.box.height() * 0.15)
-        self._neck(fret_line_mm(self.geometry.neck.scale_mm, self.geometry.neck.frets), strip)
+        self._neck(places_mm(self.geometry.neck), strip)
         drawn = {
             "edge": self._edge,
             "rocker": self._rocker,
@@ -170,7 +170,7 @@ class Side(StripPainter):
         return self.geometry.fret_x(fret) - self.geometry.fret_x(fret - 1)
 
     def _dip(self, fret: int, strip: SideStrip) -> float:
-        x = fret_line_mm(self.geometry.neck.scale_mm, self.geometry.neck.frets)
+        x = places_mm(self.geometry.neck)
         if STATIONS[strip.station.kind].picture == "rocking":
             # A neck that stands up in the middle.
             along = 2.0 * (x[fret] - x[1]) / (x[-1] - x[1]) - 1.0

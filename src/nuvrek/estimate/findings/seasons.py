@@ -17,7 +17,7 @@ from nuvrek.mechanics.beam import bend_profile
 from nuvrek.mechanics.moisture import equilibrium_moisture_percent, width_change_mm
 from nuvrek.neck.board import end_mm, middle_fret, width_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import Air, Filed, Gap, StringGap
 from nuvrek.readings.journal import NeckState
 from nuvrek.units import Unit, format_length
@@ -118,7 +118,7 @@ def _over_the_neck(gap: StringGap, neck: NeckDescription) -> bool:
 
 def _as_relief_mm(gap: StringGap, mm: float, neck: NeckDescription) -> float:
     """The gap carried to the usual place of relief along the shape a neck bends in."""
-    x, bend = fret_places_mm(neck.scale_mm, neck.frets), bend_profile(neck)
+    x, bend = place_row_mm(neck), bend_profile(neck)
     here = sum(
         w * bend[f] for f, w in chord_gap(x, gap.low_support or 1, gap.high_support or 1, gap.fret)
     )

@@ -19,7 +19,7 @@ from nuvrek import patience
 from nuvrek.estimate.model.edge_contacts import Contacts, reach_of
 from nuvrek.estimate.model.unknowns import BEAM_MM, Row, Unknowns
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import (
     ON_WOOD,
@@ -126,7 +126,7 @@ class Gathering:
 
     def __init__(self, unknowns: Unknowns) -> None:
         self.unknowns = unknowns
-        self.x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
+        self.x = place_row_mm(unknowns.neck)
         self._forget()
 
     def _forget(self) -> None:

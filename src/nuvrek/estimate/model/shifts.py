@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import FretWork, Heated, RodMove, State, Trued
 from nuvrek.readings.journal import Later, NeckState
 
@@ -126,7 +126,7 @@ def lay_truing(neck: NeckDescription, rows: Row, first: int, off: Row) -> None:
     ``first`` on: on each lane a level, a slope, and a middle that is hollow, in proportion to the
     wood it moved there.
     """
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     along = 2.0 * x / x[-1] - 1.0
     shapes = np.array([np.ones_like(x), along, 1.5 * along**2 - 0.5])
     for lane in range(3):

@@ -26,7 +26,7 @@ from nuvrek.estimate.model.shifts import (
 from nuvrek.mechanics.beam import bend_profile, usual_pull_mm
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import fret_places_mm, place_row_mm
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import Dial, StandOff, State
 from nuvrek.readings.journal import NeckState
@@ -71,7 +71,7 @@ def bend_variants(neck: NeckDescription) -> Row:
     fuller or slimmer in the middle. Both vanish at fret 1 and the joint; past it the body goes on
     straight.
     """
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     s = (x - x[1]) / (x[neck.joint_fret] - x[1])
     # 10.39 makes the highest point of s (1 - s) (1 - 2 s) one; its slope at s = 1 is then 10.39 as
     # well.
@@ -86,7 +86,7 @@ def joint_shapes(neck: NeckDescription) -> tuple[Row, Row]:
 
     A smooth board can't make the angle, nor so narrow a hump; the crowns would be blamed for it.
     """
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     joint = x[neck.joint_fret]
     past = np.clip((x - joint) / max(x[-1] - joint, 1.0), 0.0, None)
     wide = x[min(neck.joint_fret + 2, neck.frets)] - x[neck.joint_fret - 3]
@@ -384,7 +384,7 @@ def unknowns_of(
         truing=truing,
         hand=size - 1,
         rod_mm=-ROD_PER_TURN_MM if backwards else ROD_PER_TURN_MM,
-        dial_mm=dial_error_mm(neck_state.taken, fret_places_mm(neck.scale_mm, neck.frets)),
+        dial_mm=dial_error_mm(neck_state.taken, place_row_mm(neck)),
         carried=carried,
     )
 

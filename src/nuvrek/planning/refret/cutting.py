@@ -17,7 +17,7 @@ from nuvrek.meaning import Refusal, means
 from nuvrek.neck.board import width_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.radius import arc_mm
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.neck.wire import Wire
 
 # What stands over at each end until it is trimmed, and what a nip of the cutter spoils (common
@@ -65,7 +65,7 @@ def pieces(
     """The pieces of these frets; ``radius_mm`` is the board's at every fret from 1. Raises
     ValueError where a radius is too small for the board.
     """
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     nip = (BOUND_NIP_MM if neck.bound else UNBOUND_NIP_MM) if nip_mm is None else nip_mm
     found = []
     for fret in frets:

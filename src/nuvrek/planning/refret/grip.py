@@ -18,7 +18,7 @@ from nuvrek.mechanics.beam import CENTROID, stiffness_nmm2
 from nuvrek.mechanics.tang_wedge import lift_shape, wedge_rad
 from nuvrek.neck.board import middle_fret, width_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 
 Array = NDArray[np.float64]
 
@@ -117,7 +117,7 @@ def wedges_of(neck: NeckDescription, tang_mm: float, thick_mm: float | None = No
     """The wedges of every fret of a neck; ``thick_mm`` is its thickness with the board where that
     was read.
     """
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     first, joint = float(x[1]), float(x[neck.joint_fret])
     middle = float(x[middle_fret(neck)])
     at = x[1:]

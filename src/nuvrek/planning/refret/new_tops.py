@@ -16,7 +16,7 @@ from nuvrek.estimate.model.metal_work import FITTED_LANE_MM, FITTED_MM
 from nuvrek.meaning import Word
 from nuvrek.neck.board import LANE_ACROSS, LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.filing.level_program import LevelTerms, Removal, level_all
 from nuvrek.planning.filing.tops import neck_tops_of
@@ -131,7 +131,7 @@ def board_of(neck_map: HeightMap, read: BoardRead, face_mm: Array | None = None)
 
 def half_widths_mm(neck: NeckDescription) -> Array:
     """Half the board's width at every fret, (frets,)."""
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     return np.array([0.5 * width_mm(neck, x[fret]) for fret in range(1, neck.frets + 1)])
 
 

@@ -6,7 +6,7 @@ import numpy as np
 
 from nuvrek.meaning import Saying, means, written
 from nuvrek.neck.description import NeckDescription, RodKind
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.simulator.living.neck import LivingNeck, from_truth
 from nuvrek.simulator.rods import MadeRod
 from nuvrek.simulator.truth import Condition, make_truth
@@ -57,7 +57,7 @@ def plain_neck(
 
 def hump(living: LivingNeck, fret: int, up_mm: float, wide_mm: float = 35.0) -> None:
     """A rise of the wood about a fret; the strings are set anew over it."""
-    x = fret_places_mm(living.neck.scale_mm, living.neck.frets)
+    x = place_row_mm(living.neck)
     living.wood_mm += up_mm * np.exp(-(((x - x[fret]) / wide_mm) ** 2))[:, None]
     as_wanted(living)
 

@@ -7,7 +7,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.entries import State
 from nuvrek.readings.sizes import What
 from nuvrek.readings.station import Station
@@ -17,7 +17,7 @@ _SLACK = State(strings="slack")
 
 def spread_frets(neck: NeckDescription, shares: Sequence[float]) -> tuple[int, ...]:
     """The frets nearest to these shares of the way from the first to the last."""
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     places = [x[1] + share * (x[-1] - x[1]) for share in shares]
     found = {min(range(1, neck.frets + 1), key=lambda f: abs(x[f] - place)) for place in places}
     return tuple(sorted(found))

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.radius import described_radius_mm
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.entries import Size
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
@@ -80,7 +80,7 @@ def _every(neck: NeckDescription, read: dict[int, float]) -> tuple[float | None,
     """Between the places read it runs straight, outside them as at the nearest."""
     if not read:
         return (None,) * neck.frets
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     places = sorted(fret for fret in read if fret <= neck.frets)
     if not places:
         return (None,) * neck.frets

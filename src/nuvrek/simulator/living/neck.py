@@ -17,7 +17,7 @@ from numpy.typing import NDArray
 
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import State
 from nuvrek.simulator.rods import MadeRod
 from nuvrek.simulator.truth import Truth
@@ -139,7 +139,7 @@ class LivingNeck:
     @property
     def x_mm(self) -> Array:
         """Places of nut and frets along the board, (frets + 1,)."""
-        return fret_places_mm(self.neck.scale_mm, self.neck.frets)
+        return place_row_mm(self.neck)
 
     def dip_mm(self) -> Array:
         """How far the neck is bent below its wood at rest, by lane: (3,)."""

@@ -11,7 +11,7 @@ from nuvrek.bench.strips.sheet_geometry import SheetGeometry, dot_frets
 from nuvrek.exchange.paper import Drawing, DrawnWord, Patch, Stroke
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.owner.entries import NeckPicture
 from nuvrek.wording.speech import tr
 
@@ -41,7 +41,7 @@ def straightened(tops_mm: NDArray[np.float64], neck: NeckDescription) -> NDArray
     """Heights (frets, 3) over the line from the first fret to the joint fret of each lane."""
     import numpy as np
 
-    x = np.array(fret_line_mm(neck.scale_mm, neck.frets)[1:])
+    x = np.array(places_mm(neck)[1:])
     end = neck.joint_fret - 1
     share = ((x - x[0]) / max(x[end] - x[0], 1e-9))[:, None]
     return np.asarray(tops_mm - (tops_mm[0] * (1.0 - share) + tops_mm[end] * share))
@@ -81,7 +81,7 @@ def _board(geometry: SheetGeometry, neck: NeckDescription) -> Patch:
 
 
 def _across(geometry: SheetGeometry, fret: int, wide: float, grey: float = 0.0) -> Stroke:
-    x_mm = fret_line_mm(geometry.neck.scale_mm, geometry.neck.frets)[fret]
+    x_mm = places_mm(geometry.neck)[fret]
     x = geometry.x(x_mm)
     return Stroke(
         x, geometry.across(-1.0, x_mm), x, y2=geometry.across(1.0, x_mm), wide=wide, grey=grey
