@@ -284,7 +284,7 @@ class AtTheWindow(WindowCase):
         self.assertEqual(session.entries, before)
         window.show_stage("Owner")
         self.keys(window, "/")
-        self.assertIn("All that needs", say(owner.draft.told()))
+        self.assertIn("All that needs", say(owner.draft.how_it_stands()))
         window.show_stage("Work")
         self.keys(window, ENTER)
         self.assertGreater(len(session.neck_state.steps_done), len(done))
