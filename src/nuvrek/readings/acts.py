@@ -82,7 +82,7 @@ def _live_backwards(entries: Sequence[AnyEntry]) -> Iterator[Act]:
 
 def _act(entries: Sequence[AnyEntry], numbers: list[int]) -> Act:
     """What of an act is to be taken back: the start of a round goes on standing without it."""
-    more = [number for number in numbers if not isinstance(entries[number - 1], RoundStart)]
-    kept = more or numbers
-    here = tuple(entries[number - 1] for number in kept)
-    return Act(tuple(kept), here, page_of(here[0]))
+    beside_start = [number for number in numbers if not isinstance(entries[number - 1], RoundStart)]
+    to_strike = beside_start or numbers
+    struck = tuple(entries[number - 1] for number in to_strike)
+    return Act(tuple(to_strike), struck, page_of(struck[0]))

@@ -198,7 +198,6 @@ def board_dip_mm(neck_map: HeightMap) -> float:
     """Dip of the slack board over the lanes that were measured: what the rod takes out to set it
     straight.
     """
-    lanes = [lane for lane, known in zip(LANES, neck_map.known, strict=True) if known] or list(
-        LANES
-    )
-    return float(np.mean([neck_map.relief_at(lane, "slack").mm for lane in lanes]))
+    measured = [lane for lane, known in zip(LANES, neck_map.known, strict=True) if known]
+    dips = [neck_map.relief_at(lane, "slack").mm for lane in measured or LANES]
+    return float(np.mean(dips))
