@@ -36,7 +36,7 @@ from tests.support import EVERY, NECK, TIME, WindowCase, compute
 # So many made-up necks, each by one round with one set of blades in turn; with NUVREK_EVERY=1 by
 # every round and every set.
 
-NECKS = int(os.environ.get("NUVREK_NECKS", "6"))
+NECKS = int(os.environ.get("NUVREK_NECKS", "4"))
 ROUNDS = ("full", "basic", "quick")
 BLADES = (METRIC_LEAVES_MM, INCH_LEAVES_MM)
 NECK_PAGES = (
