@@ -171,7 +171,10 @@ def number_text(mm: float, unit: Unit, *, sign: bool = False, decimals: int | No
     """``mm`` as a bare number in ``unit``, written with a point; ``sign`` shows a plus for positive
     values.
     """
-    places = _DECIMALS[unit] if decimals is None else decimals
+    if decimals is None:
+        places = _DECIMALS[unit]
+    else:
+        places = decimals
     value = round(mm / MM_PER_UNIT[unit], places) + 0.0
     if sign and value:
         text = f"{value:+.{places}f}"

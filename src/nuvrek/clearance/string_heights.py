@@ -127,7 +127,10 @@ def _side(neck_state: NeckState, side: Side) -> SideHeight:
 
 def _last_height(neck_state: NeckState, side: Side) -> float | None:
     """The last height of a side's outer string at pitch, open over fret 12."""
-    outer = 1 if side == "treble" else neck_state.neck.strings
+    if side == "treble":
+        outer = 1
+    else:
+        outer = neck_state.neck.strings
     return heights_by_string(neck_state).get(outer)
 
 

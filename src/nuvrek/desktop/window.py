@@ -155,7 +155,10 @@ class Window(QWidget):
         view = page.findChild(HelpView) or HelpView(
             page, self.app.theme, {"enter": self.show_guide, ".": self.show_known}
         )
-        credits = say_all(about()) if self.page_name == self.home else ()
+        if self.page_name == self.home:
+            credits = say_all(about())
+        else:
+            credits = ()
         view.show_help(self.records[self.page_name], credits)
 
     def show_known(self) -> None:

@@ -89,7 +89,10 @@ def light_words(light: Light | None, wood: bool) -> Saying:
     """What the edge does, in a sentence."""
     if light is None:
         return means("map.edge-covers-fewer-than-two")
-    on = means("map.wood-beside") if wood else means("map.frets")
+    if wood:
+        on = means("map.wood-beside")
+    else:
+        on = means("map.frets")
     if light.rocks:
         middle = light.ways[0].high
         return means("map.rocks-about-wood" if wood else "map.rocks-about", fret=middle)

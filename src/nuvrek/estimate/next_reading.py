@@ -219,7 +219,10 @@ def _fret_questions(measurer: Measurer) -> Iterator[OpenQuestion]:
     chance = ndtr((mm - DECIDES_MM) / sd)
     looked = _looked_at(neck_map)
     for (fret, k, _), row, p in zip(parts, rows, chance, strict=True):
-        least = OPEN if (fret, LANES[k]) in looked else UNLOOKED
+        if (fret, LANES[k]) in looked:
+            least = OPEN
+        else:
+            least = UNLOOKED
         ambiguity = float(4.0 * p * (1.0 - p))
         words = means("map.tells-whether-fret-filed", fret=fret)
         yield OpenQuestion(row, ambiguity / 0.03**2, words, least < p < 1.0 - OPEN)

@@ -164,8 +164,7 @@ def _crowns(
         for fret in rng.choice(np.arange(3, frets - 1), 3, replace=False):
             lane: Lane | None = None if rng.random() < 0.5 else LANES[int(rng.choice([0, 2]))]
             loose = (*loose, (int(fret), lane))
-            lanes = range(3) if lane is None else (LANES.index(lane),)
-            for k in lanes:
+            for k in range(3) if lane is None else (LANES.index(lane),):
                 crown[fret, k] += float(rng.uniform(0.08, 0.2))
     for fret in rng.choice(np.arange(2, frets), int(rng.integers(0, 4)), replace=False):
         if int(fret) not in {f for f, _ in loose}:

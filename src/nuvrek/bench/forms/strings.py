@@ -52,7 +52,10 @@ class StringPull(Struct, frozen=True):
     @property
     def words(self) -> str:
         """``73 N``, with the doubt where there is one."""
-        doubt = f" ± {self.spread:.0f}" if self.spread >= 0.5 else ""
+        if self.spread >= 0.5:
+            doubt = f" ± {self.spread:.0f}"
+        else:
+            doubt = ""
         return f"{self.newtons:.0f}{doubt} N"
 
 

@@ -145,7 +145,11 @@ def _bound_fault(message: str) -> dict[str, Saying]:
     )
     if "length" in message:
         return {field.name: means("forms.more-than-kept", label=field.label)}
-    unit = "" if field.kind == "whole" else means("forms.mm")
+    unit: Saying
+    if field.kind == "whole":
+        unit = ""
+    else:
+        unit = means("forms.mm")
     return {
         field.name: means(
             "forms.not-possible-should",

@@ -66,7 +66,10 @@ def cost_of(
     """Hours, days and price of a way, the level that follows new wire in it; or of several, one
     after the other.
     """
-    row = tuple(ways) if isinstance(ways, Sequence) else (ways,)
+    if isinstance(ways, Sequence):
+        row = tuple(ways)
+    else:
+        row = (ways,)
     kind = kind_of_neck(neck)
     spells = [_spell(way, pace, kind) for way in row]
     chance = max((_second_pass(way) for way in row), default=0.0)

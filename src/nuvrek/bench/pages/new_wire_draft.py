@@ -421,7 +421,11 @@ class NewWireDraft:
             return ()
         rows: list[tuple[Saying, ...]] = []
         for piece, bend in zip(plan.cut, plan.bends_mm, strict=True):
-            to = means("pages.flat") if bend is None else f"{bend:.0f}"
+            to: Saying
+            if bend is None:
+                to = means("pages.flat")
+            else:
+                to = f"{bend:.0f}"
             rows.append(
                 (str(piece.fret), Figure(f"{piece.cut_mm:.1f}"), Figure(f"{piece.tang_mm:.1f}"), to)
             )

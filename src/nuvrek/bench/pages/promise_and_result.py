@@ -270,7 +270,10 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
     are read now.
     """
     chosen = solved.neck_state.chosen
-    promise = chosen.promise if chosen is not None else None
+    if chosen is not None:
+        promise = chosen.promise
+    else:
+        promise = None
     if chosen is None or promise is None or not chosen.off or promise.clean_doubt_mm is None:
         return ()
     ready = _swept_since_filed(solved) and _closed(solved, "closing-gap")

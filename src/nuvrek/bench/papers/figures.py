@@ -49,7 +49,10 @@ class Figures(Struct, frozen=True):
     def length(self, mm: float) -> Saying:
         """A gap, a crown, a relief."""
         # An owner reads inches, not thousandths.
-        unit = Unit.INCH if self.unit is Unit.THOU else self.unit
+        if self.unit is Unit.THOU:
+            unit = Unit.INCH
+        else:
+            unit = self.unit
         return self._point(written(format_length(mm, unit, decimals=3 if unit is Unit.INCH else 2)))
 
     def height(self, mm: float) -> Saying:

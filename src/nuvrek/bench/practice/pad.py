@@ -189,7 +189,10 @@ class BenchPad:
             if number is None or tool.typed(number):
                 return
         action = tool.action()
-        felt = None if action is None else self.carry_out(action)
+        if action is None:
+            felt = None
+        else:
+            felt = self.carry_out(action)
         if action is not None and felt is not None:
             tool.felt(action, felt)
 

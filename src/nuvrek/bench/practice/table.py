@@ -77,7 +77,10 @@ class Table:
     @property
     def over(self) -> Saying:
         """Why no more can be done; nothing while it can."""
-        form = None if self.exercise is None else self.exercise.form
+        if self.exercise is None:
+            form = None
+        else:
+            form = self.exercise.form
         if form is None:
             return ""
         if form.seconds is not None and self.seconds >= form.seconds:

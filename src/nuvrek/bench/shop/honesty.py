@@ -226,14 +226,18 @@ def repeats(entries: Sequence[AnyEntry]) -> Iterable[tuple[Tool, float]]:
         entry = entries[number - 1]
         if not isinstance(entry, Reading):
             # What is done between two readings may have moved what they read.
-            before = {} if not getattr(entry, "station", "") else before
+            if not getattr(entry, "station", ""):
+                before = {}
             continue
         record = RECORDS[type(entry)]
         if record.figure is None:
             figure = None
         else:
             figure = record.figure(entry)
-        tool = None if record.tool is None else record.tool(entry)
+        if record.tool is None:
+            tool = None
+        else:
+            tool = record.tool(entry)
         if figure is None or tool is None:
             continue
         place = _place(entry)

@@ -42,7 +42,10 @@ def side_strip(pad: Keypad, station: Station, solved: Solved | None = None) -> S
     else:
         under = LANE_WORDS[station.lane]
     keys = pad.keys_here
-    reach = keys.reach() if isinstance(keys, GapKeys) else None
+    if isinstance(keys, GapKeys):
+        reach = keys.reach()
+    else:
+        reach = None
     note: Saying = _note(pad, station)
     if reach is not None:
         note = means(
@@ -183,7 +186,10 @@ def dots_of(pad: Keypad) -> Dots:
     station, frets = pad.station, pad.neck.frets
     pad.repeats.follow(pad.session.neck_state)
     read = frozenset((p.fret, p.lane) for p in pad.repeats.places if 0 < p.fret <= frets)
-    record = None if station is None else STATIONS[station.kind]
+    if station is None:
+        record = None
+    else:
+        record = STATIONS[station.kind]
     # The rocker has marks of its own beside the readings.
     if station is not None and record is not None and record.sweep and record.picture != "rocker":
         marked = _marked(pad, station)

@@ -200,7 +200,10 @@ def filed_mm(neck_state: NeckState) -> dict[tuple[int, Lane], float]:
 def left_to_file(neck_state: NeckState) -> dict[tuple[int, Lane], float]:
     """What the chosen way still takes off each top, in mm."""
     done = filed_mm(neck_state)
-    planned = neck_state.chosen.off if neck_state.chosen else ()
+    if neck_state.chosen:
+        planned = neck_state.chosen.off
+    else:
+        planned = ()
     left = {(fret, lane): mm - done.get((fret, lane), 0.0) for fret, lane, mm in planned}
     return {place: mm for place, mm in left.items() if mm > WORTH_FILING_MM}
 

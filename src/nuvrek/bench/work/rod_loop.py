@@ -229,7 +229,10 @@ class RodLoop:
         elif key == "*":
             self.feel = (self.feel + 1) % len(FEELS)
         elif key in ("left", "right"):
-            now = self.other if self.other is not None else plan.turns
+            if self.other is not None:
+                now = self.other
+            else:
+                now = plan.turns
             step = STEP_TURNS if key == "right" else -STEP_TURNS
             self.other = max(-MOST_LOGGED_TURNS, min(MOST_LOGGED_TURNS, now + step))
         elif key == "/":

@@ -93,7 +93,10 @@ class RodView(QWidget):
             )
             for _, turns in self.moves
         ]
-        where = tr("headstock") if self.from_head else tr("body")
+        if self.from_head:
+            where = tr("headstock")
+        else:
+            where = tr("body")
         trail = ", ".join(
             f"{say(p.moved)} {say(format_number(p.mm, self.unit))}" for p in self.points
         )

@@ -71,7 +71,10 @@ class ToolView(QWidget):
             painter.drawRoundedRect(rect, 6, 6)
             inner = rect.adjusted(6, 6, -6, -6)
             painter.setClipRect(inner)
-            name = "" if self.pad.tool is None else self.pad.tool.name
+            if self.pad.tool is None:
+                name = ""
+            else:
+                name = self.pad.tool.name
             if name == "edge":
                 edges.edge(painter, self.theme, inner, self.pad, self.px_mm)
             else:

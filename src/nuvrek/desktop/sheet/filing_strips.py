@@ -95,7 +95,10 @@ class Sections(StripPainter):
         for fret, crown in enumerate(strip.crowns, 1):
             self._section(self.geometry.fret_x(fret), floor, per_mm, taller, crown)
             says = crown[4]
-            name = "plum" if says in ("too wide", "too low") else "ink"
+            if says in ("too wide", "too low"):
+                name = "plum"
+            else:
+                name = "ink"
             x = self.geometry.fret_x(fret)
             self.words(
                 x,

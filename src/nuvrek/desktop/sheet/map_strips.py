@@ -104,7 +104,10 @@ class Shade(StripPainter):
         and lowest named.
         """
         top, height = self.box.top() + 6, self.box.height() - 12
-        order = (0, 1, 2) if self.geometry.low_above else (2, 1, 0)
+        if self.geometry.low_above:
+            order = (0, 1, 2)
+        else:
+            order = (2, 1, 0)
         known = [k for k in order if this_strip.known[k]]
         if not known:
             self.words(

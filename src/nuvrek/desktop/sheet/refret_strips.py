@@ -101,7 +101,10 @@ class Slots(StripPainter):
     def paint(self, strip: SlotStrip) -> None:
         """Draw slots over the bars of their grips."""
         row = self.theme.px(16)
-        grips = 0.36 * self.box.height() if any(strip.grips) else 0.0
+        if any(strip.grips):
+            grips = 0.36 * self.box.height()
+        else:
+            grips = 0.0
         floor = self.box.bottom() - 2 * row - grips - 4
         top = self.box.top() + 8
         xs = sorted(self.geometry.frets_x)

@@ -135,7 +135,10 @@ class Side(StripPainter):
             level = self.base
         else:
             level = self.base - 0.75 * self.crown
-        top = self.base - self.crown - 26 if notched else level - 18
+        if notched:
+            top = self.base - self.crown - 26
+        else:
+            top = level - 18
         self.p.setPen(QPen(self.colour("muted"), 1))
         self.p.setBrush(self.colour("wire"))
         self.p.drawRect(QRectF(a - 14, top, b - a + 28, level - top))
@@ -155,7 +158,10 @@ class Side(StripPainter):
         self.p.setBrush(self.colour("light"))
         depth = max(self._dip(strip.fret, strip), 5.0)
         self.p.drawRect(QRectF(x - (6 if notched else 34), level, 12 if notched else 68, depth))
-        under = tr("edge and wood") if notched else named("edge")
+        if notched:
+            under = tr("edge and wood")
+        else:
+            under = named("edge")
         if notched:
             where = tr("beside fret {fret}", fret=strip.fret)
         else:

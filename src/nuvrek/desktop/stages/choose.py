@@ -418,7 +418,10 @@ class ChooseStage(Stage):
         leg = next((leg for leg in course if leg.way == way.kind), None)
         if leg is not None:
             # Why stands in the course above; here is what is known, and what would change it.
-            known = plan.reasons[:-1] if leg is plan.course[0] else ()
+            if leg is plan.course[0]:
+                known = plan.reasons[:-1]
+            else:
+                known = ()
             reasons = (
                 *known,
                 *([tr("What would change it: {unless}", unless=leg.unless)] if leg.unless else ()),

@@ -67,7 +67,10 @@ class Extras:
 
     def _last(self) -> int | None:
         session = self.app.session
-        recent = session.recent(1) if session is not None else []
+        if session is not None:
+            recent = session.recent(1)
+        else:
+            recent = []
         if recent:
             return recent[0][0]
         return None
@@ -134,7 +137,10 @@ class Extras:
         """Take in a table from the clipboard, all rows or none."""
         if text is None:
             clipboard = QGuiApplication.clipboard()
-            text = clipboard.text() if clipboard is not None else ""
+            if clipboard is not None:
+                text = clipboard.text()
+            else:
+                text = ""
         if not text.strip():
             self.stage.say(tr("Nothing that reads as a table was copied."))
             return

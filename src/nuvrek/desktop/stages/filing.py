@@ -468,7 +468,10 @@ class FilingStage(Stage):
     def _wanted(self, height_mm: float) -> None:
         """A height pressed on the curve: just clean at that."""
         filing = self.filing
-        plan = filing.solved.plan if filing is not None else None
+        if filing is not None:
+            plan = filing.solved.plan
+        else:
+            plan = None
         if filing is None or plan is None or plan.curve is None or "play-clean" not in filing.kinds:
             return
         filing.kind = "play-clean"

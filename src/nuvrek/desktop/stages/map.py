@@ -126,7 +126,10 @@ class MapStage(Stage):
             return False
         if name in ("left", "right"):
             neck = session.neck_state.neck
-            step = 1 if (name == "right") != neck.nut_on_right else -1
+            if (name == "right") != neck.nut_on_right:
+                step = 1
+            else:
+                step = -1
             self._choose(max(1, min(neck.frets, (self.app.fret or 0) + step)), "")
         elif name in ("up", "down", "back", "enter") and self.picker is not None:
             self._pick(self.picker, name)

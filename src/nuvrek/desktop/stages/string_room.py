@@ -124,7 +124,10 @@ class RoomStage(Stage):
         self._settle()
 
     def _fill_ways(self) -> None:
-        plan = self.app.solved.plan if self.app.solved else None
+        if self.app.solved:
+            plan = self.app.solved.plan
+        else:
+            plan = None
         self.after.clear()
         self.after.addItem(tr("as it is"), "")
         for way in plan.ways if plan is not None else ():
@@ -227,7 +230,10 @@ class RoomStage(Stage):
             self._show()
 
     def _after(self, _at: int) -> None:
-        plan = self.app.solved.plan if self.app.solved else None
+        if self.app.solved:
+            plan = self.app.solved.plan
+        else:
+            plan = None
         kind = self.after.currentData()
         if self.room is not None and plan is not None:
             self.room.set_way(plan.way(kind) if kind else None)

@@ -208,7 +208,10 @@ class WorkStage(Stage):
         ``unread``: the reading it asks for is left out.
         """
         session = self.app.session
-        step = next_step(session.neck_state) if session else None
+        if session:
+            step = next_step(session.neck_state)
+        else:
+            step = None
         if session is not None and step is None:
             self._go_on()
             return
@@ -239,13 +242,19 @@ class WorkStage(Stage):
         else:
             seated = None
         refret = self.refret
-        early = refret.too_early() if refret is not None else ""
+        if refret is not None:
+            early = refret.too_early()
+        else:
+            early = ""
         if early:
             self.bar.say(early)
             return
         wood, grips = refret.planned(step) if refret is not None else ((), {})
         if self.app.write(lambda: tick(session, step, heat, seated=seated, wood=wood, grips=grips)):
-            text = refret.ticked(step) if refret is not None else ""
+            if refret is not None:
+                text = refret.ticked(step)
+            else:
+                text = ""
             self.seat.clear()
             self.fret = None
             if step.key == "prove":

@@ -121,7 +121,10 @@ class CourseView(QWidget):
         painter.setBrush(c["copper" if leg.way == self.selected else "card"])
         painter.drawEllipse(middle, r, r)
         figure = QRectF(middle.x() - r, middle.y() - r, 2 * r, 2 * r)
-        inside = "card" if leg.way == self.selected else "copper"
+        if leg.way == self.selected:
+            inside = "card"
+        else:
+            inside = "copper"
         self._text(painter, figure, str(number), 14, inside, bold=True, centred=True)
         title = QRectF(t.px(38), box.top(), t.px(_TITLE) - t.px(38), box.height())
         self._text(painter, title, say(way_title(leg.way)), 16, "ink", bold=True)

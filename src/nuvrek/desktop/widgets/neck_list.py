@@ -65,7 +65,10 @@ class NeckDelegate(QStyledItemDelegate):
 
     def sizeHint(self, _option: QStyleOptionViewItem, index: QModelIndex) -> QSize:
         t = self.app.theme
-        head = t.px(_HEAD) if index.row() in self.model.heads else 0
+        if index.row() in self.model.heads:
+            head = t.px(_HEAD)
+        else:
+            head = 0
         return QSize(400, t.px(_HIGH) + head + 4)
 
     def paint(

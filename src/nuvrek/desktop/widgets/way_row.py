@@ -101,8 +101,12 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
         hours = figure(f"{way.minutes / 60:.1f}")
     else:
         hours = "–"
-    worst = format_number(way.worst_mm, unit) if filed else "0"
-    metal = format_number(way.metal_mm, unit) if filed else "0"
+    worst: Saying = "0"
+    if filed:
+        worst = format_number(way.worst_mm, unit)
+    metal: Saying = "0"
+    if filed:
+        metal = format_number(way.metal_mm, unit)
     return say_all((metal, worst, thin, str(way.levels_left), relief, clean, per, hours))
 
 

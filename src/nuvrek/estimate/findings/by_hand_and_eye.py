@@ -56,7 +56,10 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
     if amount:
         light = means("findings.light-under", amount=amount)
     text = means("findings.press-home-glue-before-any", light=light)
-    lanes = LANES if reading.lane is None else (reading.lane,)
+    if reading.lane is None:
+        lanes = LANES
+    else:
+        lanes = (reading.lane,)
     mm = reading.gap_mm or reading.slides_mm or 0.0
     return Finding(
         "loose",

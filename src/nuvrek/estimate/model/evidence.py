@@ -404,7 +404,10 @@ def _gap_bounds(gap: Gap) -> Bounds:
         # No light at all: the string lies on the fret, or would if it could.
         lo = -np.inf if gap.gap_mm == 0.0 else gap.gap_mm
         return lo, gap.gap_mm, gap.error_mm or tool_errors.GAP_NUMBER_ERROR_MM
-    lo = -np.inf if gap.slides_mm is None else gap.slides_mm
+    if gap.slides_mm is None:
+        lo = -np.inf
+    else:
+        lo = gap.slides_mm
     if (
         gap.slides_mm is None
         and gap.drags_mm is not None

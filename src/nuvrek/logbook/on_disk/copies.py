@@ -70,7 +70,10 @@ def make_copy(source: Logbook | Path, moment: datetime, why: str = "") -> Path:
     """
     from nuvrek.logbook.benches.server import ServerLogbook
 
-    logbook = source if isinstance(source, Path) else source.path
+    if isinstance(source, Path):
+        logbook = source
+    else:
+        logbook = source.path
     folder = folder_of(logbook)
     tail = f"-{why}" if why else ""
     path = folder / f"copy-{moment:%Y-%m-%dT%H%M%S}{tail}.db"

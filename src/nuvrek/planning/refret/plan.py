@@ -220,7 +220,10 @@ def _slots(
     slots = []
     for fret in frets:
         says = neck_state.fret_work.get(("slot", fret))
-        said = None if says is None else _TRIED.get(says, "right")
+        if says is None:
+            said = None
+        else:
+            said = _TRIED.get(says, "right")
         if grips is None:
             extra = 0.0
         else:

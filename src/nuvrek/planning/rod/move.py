@@ -325,7 +325,9 @@ def _words(
     slacken: bool,
     other_way: bool,
 ) -> Meaning:
-    first = means("rod.slacken-strings-first") if slacken else ""
+    first: Saying = ""
+    if slacken:
+        first = means("rod.slacken-strings-first")
     if len(moves) == 2 and moves[0][1] == moves[1][1]:
         saying: Saying = means("rod.both-rods", turns_words=turns_words(moves[0][1]))
     elif neck.rod == "twin":

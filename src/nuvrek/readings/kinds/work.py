@@ -81,7 +81,10 @@ OTHERS_CLEAN = EntryRecord(
 
 def seat_words(seated: Seated) -> Saying:
     """What became of a fret that was pressed or tapped home."""
-    holds = "" if seated.holds == "not tried" else seated.holds
+    if seated.holds == "not tried":
+        holds = ""
+    else:
+        holds = seated.holds
     glued = means("stations.glued") if seated.glued else ""
     how: Saying = Word(seated.how)
     if seated.where != "whole":

@@ -80,7 +80,10 @@ def _heights_told(neck_state: NeckState, taken: Taken) -> tuple[int, float] | No
         return None
     if not neck_state.stands(taken.number, reading.fret):
         return None
-    outer = 1 if reading.side == "treble" else _count(neck_state)
+    if reading.side == "treble":
+        outer = 1
+    else:
+        outer = _count(neck_state)
     neck = neck_state.neck
     mm = open_height_mm(
         reading.height_mm, reading.fret, neck.scale_mm, neck.height_fret, capo=reading.capo

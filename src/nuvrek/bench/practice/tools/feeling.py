@@ -61,7 +61,11 @@ class LeafTool(Tool):
         p = self.place
         if self.under == "rocker":
             return means("practice_bench.leaf-under-rocker", where=self.where, fret=p.fret)
-        low = str(p.low) if p.low else means("practice_bench.nut")
+        low: Saying
+        if p.low:
+            low = str(p.low)
+        else:
+            low = means("practice_bench.nut")
         return means(
             "practice_bench.leaf-with-where-held-hold"
             if self.under == "string"

@@ -366,7 +366,10 @@ class NewWireStage(Stage):
             self._show()
 
     def _in_hand(self) -> Wire | None:
-        plan = self.draft.plan() if self.draft is not None else None
+        if self.draft is not None:
+            plan = self.draft.plan()
+        else:
+            plan = None
         if self.draft is None or plan is None or not plan.choices:
             return None
         return plan.choices[min(self.draft.pick, len(plan.choices) - 1)].wire

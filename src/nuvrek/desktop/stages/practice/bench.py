@@ -152,8 +152,8 @@ class BenchStage(Stage):
         self.fill_bar()
 
     def _fill_keys(self, pad: BenchPad) -> None:
-        shown = ("left", "right") if pad.tool is None else tuple(_STEADY)
-        words = {key: say(_STEADY[key]) for key in shown}
+        hidden = () if pad.tool else tuple(key for key in _STEADY if key not in ("left", "right"))
+        words = {key: say(text) for key, text in _STEADY.items() if key not in hidden}
         if pad.tool is not None:
             words |= say_values(pad.tool.keys)
         for key, face in _FACES:

@@ -165,7 +165,10 @@ class KeptSafeStage(Stage):
             )
         self._show_refused()
         self._look()
-        newest = self.copies[0].made_at[:10] if self.copies else ""
+        if self.copies:
+            newest = self.copies[0].made_at[:10]
+        else:
+            newest = ""
         self.bar.show_words(
             tr("Kept safe"),
             message=tr("The newest copy is of {newest}.", newest=newest)

@@ -311,7 +311,10 @@ class ShelfStage(Stage):
     def _promise(self, back: bool = False) -> None:
         """Promise the neck in front for the day it is ready by, or take the promise back."""
         card = self.selected
-        ready = None if card is None else self.ready.get(card.row.id)
+        if card is None:
+            ready = None
+        else:
+            ready = self.ready.get(card.row.id)
         if card is None or (ready is None and not back):
             self.say(
                 tr("Nothing is left to be done on it, or it waits for somebody: no day to name.")

@@ -14,7 +14,10 @@ from nuvrek.planning.judgement.rules.tops import filing_gate
 def _bare(grounds: Grounds) -> Iterator[Leg]:
     if not grounds.neck.bare or not grounds.tops_known or grounds.unseated:
         return
-    kind = "level" if grounds.case.rodless else "level-straight"
+    if grounds.case.rodless:
+        kind = "level"
+    else:
+        kind = "level-straight"
     way = grounds.ways.get(kind)
     if way is None or way.why_out:
         return
