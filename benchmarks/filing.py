@@ -25,7 +25,7 @@ from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.costing import costed
 from nuvrek.planning.case.way import Plan
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import NeckTops, Removal, Terms, level_all
+from nuvrek.planning.filing.level_program import LevelTerms, NeckTops, Removal, level_all
 from nuvrek.planning.filing.rehearsal import rehearse
 from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.filing.tops import neck_tops_of
@@ -99,14 +99,14 @@ def one_neck(seed: int, name: str, tally: Tally) -> None:
     tally.add("whole ms", 1e3 * (time.perf_counter() - middle))
     real = true_surface(truth, neck_map)
     case = case_of(neck_map, found, Unit.MM)
-    level = level_all(case.neck_tops, Terms())
+    level = level_all(case.neck_tops, LevelTerms())
     if not level.possible:
         return
     _metal(case, plan, level.metal_mm, tally)
     _carried_out(real, case.neck_tops, level, tally)
     doubt = plan.way("level").doubt
     if doubt is not None and doubt.likely_mm is not None and not case.rodless:
-        actual = level_all(real, Terms()).metal_mm
+        actual = level_all(real, LevelTerms()).metal_mm
         tally.add("metal held", abs(actual - doubt.likely_mm) <= doubt.metal_doubt_mm)
         tally.add("metal sure", doubt.metal_doubt_mm)
         tally.add("metal more", actual - doubt.likely_mm)

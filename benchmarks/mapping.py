@@ -19,7 +19,7 @@ from nuvrek.estimate.model.unknowns import unknowns_of
 from nuvrek.estimate.next_reading import next_best, questions_of
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import (
     AnyEntry,
     CrownHeight,
@@ -42,7 +42,7 @@ FIRST, NECKS = 7000, 200
 
 
 def reliefs(truth: Truth, neck_map: HeightMap) -> list[float]:
-    x = fret_places_mm(truth.neck.scale_mm, truth.neck.frets)
+    x = place_row_mm(truth.neck)
     chord = chord_gap(x, 1, truth.neck.joint_fret, middle_fret(truth.neck))
     wood = truth.wood_mm(State(strings="pitch"))
     return [

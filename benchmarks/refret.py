@@ -19,7 +19,7 @@ from tests.test_truing import board
 from nuvrek.demo import demo_wires
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.planning.refret.truing import block_until_clean, true_board
 from nuvrek.readings.entries import NewWire, State
 from nuvrek.simulator.truth import Condition
@@ -29,7 +29,7 @@ def tops_relief_mm(driver: Driver) -> float:
     """True relief of the tops strung up, mean of both sides: what a string shows."""
     neck = driver.neck
     tops = driver.made.truth.tops_mm(State(strings="pitch"))
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     joint, middle = neck.joint_fret, middle_fret(neck)
     share = (x[middle] - x[1]) / (x[joint] - x[1])
     dip = (1.0 - share) * tops[1] + share * tops[joint] - tops[middle]

@@ -13,7 +13,7 @@ import numpy as np
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
 from nuvrek.neck.description import LANES
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import State, Strings
 from nuvrek.readings.journal import fold
 from nuvrek.readings.tool_kit import Kit
@@ -79,7 +79,7 @@ class Tally:
                     self.hold("relief", np.array(abs(said.mm - true[k]) <= said.doubt_mm))
 
     def name_proud(self, one: Stranger, neck_map: HeightMap) -> None:
-        truth, x = one.truth, fret_places_mm(one.truth.neck.scale_mm, one.truth.neck.frets)
+        truth, x = one.truth, place_row_mm(one.truth.neck)
         loose = {fret for fret, _ in truth.loose}
         found = find(neck_map)
         named = {f.fret for f in found if f.kind in STANDING}

@@ -12,7 +12,7 @@ import numpy as np
 
 from nuvrek.bench.pages.refret_work import grips_planned, wood_planned
 from nuvrek.bench.session import Session
-from nuvrek.bench.solved import Solved, Terms, Wanted, see, weigh
+from nuvrek.bench.solved import ResultTerms, Solved, SolveRequest, see, weigh
 from nuvrek.bench.work.course_walk import gate_of
 from nuvrek.bench.work.fret_table import FretWalk
 from nuvrek.bench.work.job import choose, next_step, tick
@@ -20,18 +20,10 @@ from nuvrek.demo import demo_owners, demo_wires
 from nuvrek.exchange.jobfile import Job
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.neck.strings import StringSpec
 from nuvrek.planning.steps.step import Step
-from nuvrek.readings.entries import (
-    AnyEntry,
-    Heard,
-    NewWire,
-    OthersClean,
-    Size,
-    State,
-    Trued,
-)
+from nuvrek.readings.entries import AnyEntry, Heard, NewWire, OthersClean, Size, State, Trued
 from nuvrek.simulator.measuring import Bench, default_rng, measure_round
 from nuvrek.simulator.refretting import Refretted
 from nuvrek.simulator.truth import Condition, make_truth
@@ -72,8 +64,8 @@ class Driver:
     @property
     def solved(self) -> Solved:
         """Map and plan of this moment."""
-        terms = Terms(Unit.MM)
-        return weigh(see(Wanted(self.session.neck_state, self.session.identity, terms)))
+        terms = ResultTerms(Unit.MM)
+        return weigh(see(SolveRequest(self.session.neck_state, self.session.identity, terms)))
 
     def take(self, kind: str) -> None:
         """Take a way as it is weighed now."""
@@ -114,7 +106,7 @@ class Driver:
         slack = State(strings="slack")
         for _ in range(8):
             tops = self.made.truth.tops_mm(slack)[1:]
-            x = fret_places_mm(self.neck.scale_mm, self.neck.frets)[1:]
+            x = place_row_mm(self.neck)[1:]
             share = ((x[1:-1] - x[:-2]) / (x[2:] - x[:-2]))[:, None]
             rock = tops[1:-1] - tops[:-2] * (1.0 - share) - tops[2:] * share
             crown = self.made.truth.crown_mm.copy()

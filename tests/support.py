@@ -123,6 +123,10 @@ class TempCase(unittest.TestCase):
         self.folder = Path(holder.name)
 
 
+# NUVREK_EVERY=1, as ./run counts has it: all of what else a sample is taken of.
+EVERY = "NUVREK_EVERY" in os.environ
+
+
 class WindowCase(TempCase):
     """Drives the real window with real key presses; leaked windows and Qt warnings fail."""
 

@@ -8,7 +8,7 @@ import numpy as np
 
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import line_projection, map_neck
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.journal import fold
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import measure_round
@@ -30,7 +30,7 @@ def surveyed(kit: Kit, seeds: range) -> tuple[list[float], float, list[tuple[boo
         rms.append(float(np.sqrt(np.mean(error**2))))
         held.append(float(np.mean(np.abs(error)[counted] <= neck_map.tops_doubt_mm[counted])))
         proud = {fret for fret, _ in truth.proud}
-        x = fret_places_mm(truth.neck.scale_mm, truth.neck.frets)
+        x = place_row_mm(truth.neck)
         half = {fret for fret, _ in proud_places(truth.crown_mm, x, 0.03)}
         kinds = ("proud", "end-up", "end-high", "middle-up", "rocks")
         named = {f.fret for f in find(neck_map) if f.kind in kinds}

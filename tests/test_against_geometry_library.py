@@ -8,7 +8,7 @@ from shapely import LineString, MultiPoint, Point, affinity
 
 from nuvrek.estimate.model.edge_contacts import contacts_around, upper_hull
 from nuvrek.neck.radius import arc_mm, sag_mm
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from tests.support import NECK, rng
 
 # Of the polygon that stands for a circle: its own error is r (pi / sides)^2 / 2, under 1e-6 mm
@@ -46,7 +46,7 @@ class Radius(unittest.TestCase):
 
 class Resting(unittest.TestCase):
     def test_the_edge_rests_on_the_hull(self) -> None:
-        x = fret_places_mm(NECK.scale_mm, NECK.frets)
+        x = place_row_mm(NECK)
         for seed in range(40):
             heights = 0.1 * rng(seed).standard_normal(len(x))
             hull = MultiPoint(list(zip(x, heights, strict=True))).convex_hull

@@ -9,7 +9,7 @@ from nuvrek.estimate.heightmap import line_projection, map_neck
 from nuvrek.estimate.model.edge_contacts import contacts_around
 from nuvrek.estimate.model.evidence import chord_gap, rock_height
 from nuvrek.mechanics.beam import bend_profile
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import fret_places_mm, place_row_mm
 from nuvrek.readings.entries import CrownHeight, StringGap
 from tests.support import NECK, neck_state
 
@@ -41,7 +41,7 @@ class ChordExamples(unittest.TestCase):
         self.assertAlmostEqual(value(chord_gap(x, 0, 2, 1), np.array([0.1, 0.0, 0.0])), 0.05)
 
     def test_projection_puts_both_line_ends_at_nought(self) -> None:
-        x = fret_places_mm(NECK.scale_mm, NECK.frets)[1:]
+        x = place_row_mm(NECK)[1:]
         lifted = line_projection(NECK) @ (3.0 + 0.01 * x)
         np.testing.assert_allclose(lifted, 0.0, atol=1e-9)
 

@@ -8,15 +8,15 @@ import numpy as np
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.crown import STILL_MM
-from nuvrek.neck.scale import fret_places_mm
-from nuvrek.planning.filing.level_program import TOUCH_MM, NeckTops, Terms, level_all
+from nuvrek.neck.scale import place_row_mm
+from nuvrek.planning.filing.level_program import TOUCH_MM, LevelTerms, NeckTops, level_all
 from nuvrek.planning.filing.spot_program import rocks_mm, spot_level
 from tests.support import NECK, rng
 
 
 def random_surface(seed: int, crown_mm: float = 1.2) -> NeckTops:
     r = rng(seed)
-    x = fret_places_mm(NECK.scale_mm, NECK.frets)[1:]
+    x = place_row_mm(NECK)[1:]
     bend = bend_profile(NECK)[1:]
     tops = (
         -0.2 * r.random() * bend[:, None]
@@ -54,7 +54,7 @@ class AgainstClarabel(unittest.TestCase):
             depth = 0.05 * (seed % 2)
             joint, last = s.x_mm[15], s.x_mm[-1]
             fall = depth * np.clip((s.x_mm - joint) / (last - joint), 0, None)
-            ours = level_all(s, Terms(fall_away_mm=depth))
+            ours = level_all(s, LevelTerms(fall_away_mm=depth))
             self.assertTrue(ours.possible)
             self.assertAlmostEqual(float(ours.off_mm.sum()), reference_level(s, fall), delta=1e-6)
 

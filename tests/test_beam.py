@@ -18,7 +18,7 @@ from nuvrek.mechanics.beam import (
     pull_by_beam_mm,
     stiffness_nmm2,
 )
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from tests.support import NECK, neck_with
 
 LONG, EI = 400.0, 2.0e8
@@ -65,7 +65,7 @@ class AgainstFrameLibrary(unittest.TestCase):
     def test_a_neck_bends_as_the_library_says(self) -> None:
         # The same tapered neck in many short elements, a moment on both ends, held at fret 1 and at
         # the joint.
-        places = fret_places_mm(NECK.scale_mm, NECK.frets)
+        places = place_row_mm(NECK)
         x = np.linspace(places[1], places[NECK.joint_fret], 121)
         ei = stiffness_nmm2(NECK, x)
         frame = SystemElements()
@@ -83,7 +83,7 @@ class AgainstFrameLibrary(unittest.TestCase):
 
 class Necks(unittest.TestCase):
     def test_profile_is_one_half_way_nil_at_the_ends_and_straight_past_the_joint(self) -> None:
-        bend, x = bend_profile(NECK), fret_places_mm(NECK.scale_mm, NECK.frets)
+        bend, x = bend_profile(NECK), place_row_mm(NECK)
         self.assertAlmostEqual(bend[1], 0.0, places=3)
         self.assertAlmostEqual(bend[16], 0.0, places=9)
         self.assertAlmostEqual(float(np.interp(0.5 * (x[1] + x[16]), x, bend)), 1.0, delta=0.01)

@@ -5,7 +5,7 @@ import subprocess
 import sys
 from pathlib import Path
 
-from nuvrek.cli import main
+from nuvrek.cli.main import main
 from tests.support import TempCase
 from tests.test_logbook import _environment
 
@@ -147,7 +147,7 @@ class BadInput(CliCase):
 
     def test_the_command_line_loads_no_window(self) -> None:
         code = (
-            "import sys; from nuvrek.cli import main; main(['schema']); "
+            "import sys; from nuvrek.cli.main import main; main(['schema']); "
             "sys.exit(any(m.startswith('PyQt') for m in sys.modules))"
         )
         done = subprocess.run(

@@ -118,7 +118,7 @@ class Ladder(unittest.TestCase):
 
     def test_a_high_nut_comes_first_with_its_forecast(self) -> None:
         nut: list[AnyEntry] = [
-            StringGap(lane="bass", low_support=0, high_support=3, fret=1, gap_mm=0.3),
+            StringGap(lane="bass", low_support=0, high_support=3, fret=1, gap_mm=0.3)
         ] * 3
         plan = plan_of([*gaps(0.3), *nut, *heights(2.0, 1.6), *CROWNS])
         self.assertEqual(plan.advice, "nut")

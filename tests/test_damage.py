@@ -21,7 +21,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QLabel
 
 from nuvrek.bench.shop.shelf import Shelf
-from nuvrek.cli import main
+from nuvrek.cli.main import main
 from nuvrek.desktop.app import _clear_killed_demos
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import dump
@@ -122,11 +122,11 @@ class CommandLine(TempCase):
     def test_a_fault_of_ours_is_one_sentence(self) -> None:
         path = self.folder / "job.json"
         path.write_bytes(dump(job(3)))
-        with mock.patch("nuvrek.cli._check", side_effect=KeyError("x")):
+        with mock.patch("nuvrek.cli.necks._check", side_effect=KeyError("x")):
             status, _, said = run("check", str(path))
         self.assertEqual(status, 2)
         self.assertRegex(said, r"^nuvrek: a fault of ours \(KeyError at .*\)\. Nothing")
-        with mock.patch("nuvrek.cli._check", side_effect=KeyboardInterrupt):
+        with mock.patch("nuvrek.cli.necks._check", side_effect=KeyboardInterrupt):
             self.assertEqual(run("check", str(path))[0], 130)
 
     def test_a_reader_who_leaves_and_a_terminal_of_few_letters(self) -> None:

@@ -89,7 +89,7 @@ class FilingWindow(WindowCase):
         self.assertFalse(page.agree.isEnabled())
         page.lift.setValue(60)
         page.take.click()
-        self.assertEqual(window.now, "Work")
+        self.assertEqual(window.page_name, "Work")
         kinds = [type(e) for e in window.app.session.entries[-2:]]
         self.assertEqual(kinds, [Describe, Chosen])
         chosen = window.app.session.neck_state.chosen
@@ -166,7 +166,7 @@ class FilingWindow(WindowCase):
         )
         self.assertIn("Still to go by the plan", window.bar.message.text())
         self.keys(window, "0")
-        self.assertEqual(window.now, "Measure")
+        self.assertEqual(window.page_name, "Measure")
         self.assertIn("Rocker along the frets", window.bar.prompt.text())
         window.show_stage("Work")
         self.keys(window, ENTER)
@@ -207,9 +207,9 @@ class FilingWindow(WindowCase):
             shown,
         )
         self.keys(window, "0")
-        self.assertEqual(window.now, "Filing")
+        self.assertEqual(window.page_name, "Filing")
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Choose")
+        self.assertEqual(window.page_name, "Choose")
         told = plan_answer(window.app.solved.plan, window.app.solved.map)
         level = next(w for w in told["ways"] if w["kind"] == "level")
         self.assertEqual(len(level["flats"]), 20)

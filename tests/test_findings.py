@@ -203,12 +203,7 @@ class Odd(unittest.TestCase):
         said = (gap.slides_mm or 0.0) + 0.02
         same = [
             StringGap(
-                lane=gap.lane,
-                low_support=1,
-                high_support=16,
-                fret=7,
-                gap_mm=said,
-                state=gap.state,
+                lane=gap.lane, low_support=1, high_support=16, fret=7, gap_mm=said, state=gap.state
             )
         ] * 3
         other = StringGap(

@@ -14,19 +14,16 @@ from PyQt6.QtWidgets import QLineEdit
 from scripts import release
 
 from nuvrek.bench.forms.three_figures import ThreeFigures as Figures
-from nuvrek.cli import _parser
+from nuvrek.cli.main import command_parser
 from nuvrek.demo import demo_jobs
-from nuvrek.desktop.practice.window import PracticeWindow
+from nuvrek.desktop.pages import PAGES
+from nuvrek.desktop.pages.page import KEYS
 from nuvrek.desktop.widgets.help_view import _PLACES, HelpView
 from nuvrek.desktop.widgets.known_view import KnownView
-from nuvrek.desktop.window import Window
 from nuvrek.estimate.findings.kinds import FINDINGS
 from nuvrek.exchange import jobfile
 from nuvrek.wording.help.guide import chapters, docs_folder, search
-from nuvrek.wording.help.known.figures import FIGURES
 from nuvrek.wording.help.known.findings import _KINDS
-from nuvrek.wording.help.page_help import KEYS
-from nuvrek.wording.help.pages import HELP
 from nuvrek.wording.speech import say
 from tests.support import WindowCase
 from tests.test_window import BACK, ENTER
@@ -46,12 +43,12 @@ class ThreeDoors(WindowCase):
         self.assertEqual(window.app.book.necks(), [], "nothing of it is on one's own shelf")
         self.keys(window, "3")
         self.addCleanup(self._close, window.practice)
-        self.assertEqual(window.practice.now, "Practice")
+        self.assertEqual(window.practice.page_name, "Practice")
         window.setFocus()
         shelf.doors.buttons[0].click()
-        self.assertEqual(window.now, "New neck")
+        self.assertEqual(window.page_name, "New neck")
         self.keys(window, "648", ENTER, "22", ENTER, "14", ENTER)
-        self.assertEqual(window.now, "Measure")
+        self.assertEqual(window.page_name, "Measure")
         window.show_stage("Shelf")
         self.assertFalse(shelf.doors.isVisible())
         self.assertTrue(shelf.list.isVisible())
@@ -59,10 +56,10 @@ class ThreeDoors(WindowCase):
 
 class Help(WindowCase):
     def test_every_page_says_its_keys_and_any_key_goes_back(self) -> None:
-        for page in {*Window.modules, *PracticeWindow.modules}:
+        for page in PAGES:
             with self.subTest(page=page):
-                self.assertTrue(HELP[page].keys or HELP[page].sees)
-                self.assertLessEqual(set(HELP[page].keys), set(KEYS))
+                self.assertTrue(PAGES[page].keys or PAGES[page].sees)
+                self.assertLessEqual(set(PAGES[page].keys), set(KEYS))
         self.assertEqual(set(_PLACES), set(KEYS))
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(2)
@@ -71,7 +68,7 @@ class Help(WindowCase):
             self.keys(window, "?")
             view = window.stages[page].findChild(HelpView)
             self.assertTrue(view.isVisible(), page)
-            self.assertIn(say(next(iter(HELP[page].keys.values()))), view.accessibleDescription())
+            self.assertIn(say(next(iter(PAGES[page].keys.values()))), view.accessibleDescription())
             self.assertFalse(view.grab().isNull())
             self.keys(window, "+")
             self.assertFalse(view.isVisible())
@@ -148,18 +145,17 @@ class GuideInside(WindowCase):
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(2)
         self.keys(window, "?", ENTER)
-        self.assertEqual(window.now, "Guide")
+        self.assertEqual(window.page_name, "Guide")
         self.keys(window, "leaf", ENTER)
         page = window.stages["Guide"]
         self.assertIn("leaf", page.pages.toPlainText().casefold())
         for _ in "leaf?":
             self.keys(window, BACK)
-        self.assertEqual(window.now, "Map")
+        self.assertEqual(window.page_name, "Map")
 
 
 class HowIsThisKnown(WindowCase):
     def test_every_finding_and_every_page_can_be_asked(self) -> None:
-        self.assertEqual(set(FIGURES), set(HELP))
         self.assertEqual(set(_KINDS), set(FINDINGS))
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(2)
@@ -189,7 +185,7 @@ class FromOutside(WindowCase):
             look = window.looks[-1]
             self.addCleanup(self._close, look)
             look.stages["Shelf"]._open(0)
-            self.assertEqual(look.now, "Map")
+            self.assertEqual(look.page_name, "Map")
             self.assertEqual(window.app.book.necks(), [])
             look.show_stage("Shelf")
             if way == "left":
@@ -241,7 +237,7 @@ class FromOutside(WindowCase):
 
 class Packaged(unittest.TestCase):
     def test_completion_and_man_page_know_every_command(self) -> None:
-        parser: Any = _parser()
+        parser: Any = command_parser()
         commands = set(parser._subparsers._group_actions[0].choices)
         folder = Path(__file__).resolve().parents[1] / "packaging"
         for name in ("nuvrek.bash-completion", "nuvrek.1"):
@@ -271,7 +267,7 @@ class NoDeadEnds(WindowCase):
         window.show_stage("Work")
         self.assertIn("to Choose", window.bar.message.text())
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Choose")
+        self.assertEqual(window.page_name, "Choose")
 
 
 if __name__ == "__main__":

@@ -28,7 +28,7 @@ from nuvrek.logbook.joining.privacy import owner_data, remove_owner
 from nuvrek.logbook.on_disk.copies import (
     copies_of,
     due,
-    look,
+    look_into,
     make_copy,
     restore_all,
     thin,
@@ -180,7 +180,7 @@ class TwoLogbooks(Books):
         laptop.append(laptop.stand(1), Note(text="fine", at=TIME))
         taken = merge(self.book, laptop.path)
         self.assertEqual(taken.grown, 1)
-        self.assertIn("is damaged and was left out", say(taken.told[0]))
+        self.assertIn("is damaged and was left out", say(taken.sayings[0]))
 
     def test_killed_while_merging_it_is_whole_or_not_at_all(self) -> None:
         laptop = self.laptop()
@@ -259,7 +259,7 @@ class Copies(Books):
 
     def test_one_neck_or_all_put_back_after_a_look(self) -> None:
         copy = make_copy(self.path, NOW)
-        seen = look(copy)
+        seen = look_into(copy)
         self.assertEqual([row[1] for row in seen.necks], ["neck 0", "neck 1", "neck 2"])
         self.book.append(self.book.stand(2), Note(text="later", at=TIME))
         self.book._db.execute("UPDATE entry SET body = '{' WHERE neck = 3")
@@ -465,11 +465,11 @@ class AtTheWindow(WindowCase):
         for n in range(400):
             other.start(neck_with(title=str(n)), TIME, [Note(text="x", at=TIME)] * 20)
         other.close()
-        self.wait_until(lambda: not window.app.aside.busy)
+        self.wait_until(lambda: not window.app.background.busy)
         page.merge(other.path)
         self.wait_until(window.bar.stop.isVisible)
         window.bar.stop.click()
-        self.wait_until(lambda: not window.app.aside.busy)
+        self.wait_until(lambda: not window.app.background.busy)
         self.assertEqual(len(window.app.book.necks()), 15)
 
     def test_an_owner_is_written_out_and_taken_out_at_the_second_press(self) -> None:

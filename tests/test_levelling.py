@@ -22,8 +22,8 @@ from nuvrek.planning.filing.level_program import (
     GROOVE_PRICE,
     SECOND_AIM,
     TOUCH_MM,
+    LevelTerms,
     NeckTops,
-    Terms,
     level_all,
     metal_of,
     what_would_do,
@@ -52,7 +52,7 @@ from tests.support import compute, measured, neck_state, neck_with, rng
 from tests.test_against_reference_solver import random_surface
 
 
-def reference(s: NeckTops, terms: Terms, groove: np.ndarray) -> float:
+def reference(s: NeckTops, terms: LevelTerms, groove: np.ndarray) -> float:
     """The program written out anew, one variable a removal, solved by Clarabel: its objective."""
     off, kept = cp.Variable((22, 3), nonneg=True), cp.Variable((22, 3), nonneg=True)
     target = cp.reshape(s.columns @ cp.Variable(s.columns.shape[1], name="t"), (22, 3), order="C")
@@ -82,10 +82,10 @@ class Programs(unittest.TestCase):
         groove[1], groove[2], groove[6, 0] = 0.08, 0.05, 0.1
         for seed in range(4):
             for terms in (
-                Terms(band_mm=STILL_MM),
-                Terms(aim="thinnest fret"),
-                Terms(grooves_stay=True),
-                Terms(),
+                LevelTerms(band_mm=STILL_MM),
+                LevelTerms(aim="thinnest fret"),
+                LevelTerms(grooves_stay=True),
+                LevelTerms(),
             ):
                 s = replace(random_surface(seed), groove_mm=groove)
                 plan = level_all(s, terms)
@@ -105,7 +105,7 @@ class Programs(unittest.TestCase):
         s = replace(random_surface(5), groove_mm=groove)
         out, stay, none = (
             level_all(s),
-            level_all(s, Terms(grooves_stay=True)),
+            level_all(s, LevelTerms(grooves_stay=True)),
             level_all(replace(s, groove_mm=None)),
         )
         self.assertGreaterEqual(float(out.off_mm[2].min()), 0.12 + TOUCH_MM - 1e-9)
@@ -115,34 +115,34 @@ class Programs(unittest.TestCase):
     def test_a_fret_left_alone_keeps_all_its_metal(self) -> None:
         s = random_surface(6)
         alone = int(np.argmin(level_all(s).off_mm.max(axis=1))) + 1
-        plan = level_all(s, Terms(untouched=(alone,)))
+        plan = level_all(s, LevelTerms(untouched=(alone,)))
         self.assertTrue(plan.possible)
         np.testing.assert_allclose(plan.off_mm[alone - 1], 0.0, atol=1e-9)
         s.tops_mm[9] += 0.4
-        blocked = level_all(s, Terms(untouched=(10,)))
+        blocked = level_all(s, LevelTerms(untouched=(10,)))
         self.assertEqual([fret for fret, _ in blocked.standing], [10])
-        self.assertEqual(what_would_do(s, Terms(untouched=(10,)), blocked), ("touch",))
+        self.assertEqual(what_would_do(s, LevelTerms(untouched=(10,)), blocked), ("touch",))
 
     def test_the_thinnest_fret_is_spared_at_the_price_of_others(self) -> None:
         s = random_surface(7)
         s.crown_mm[10] -= 0.2
-        least, spared = level_all(s), level_all(s, Terms(aim="thinnest fret"))
+        least, spared = level_all(s), level_all(s, LevelTerms(aim="thinnest fret"))
         self.assertGreaterEqual(float(spared.left_mm.min()), float(least.left_mm.min()) - 1e-9)
         self.assertGreaterEqual(spared.metal_mm, least.metal_mm - 1e-9)
 
     def test_what_would_make_it_possible(self) -> None:
         thin = random_surface(3, crown_mm=0.82)
-        self.assertEqual(what_would_do(thin, Terms(), level_all(thin))[0], "lower")
+        self.assertEqual(what_would_do(thin, LevelTerms(), level_all(thin))[0], "lower")
         groove = np.zeros((22, 3))
         groove[5] = 0.5
         deep = replace(random_surface(4), groove_mm=groove)
-        self.assertIn("grooves", what_would_do(deep, Terms(), level_all(deep)))
+        self.assertIn("grooves", what_would_do(deep, LevelTerms(), level_all(deep)))
 
     def test_metal_of_other_tops_is_that_of_the_whole_program(self) -> None:
         for seed in range(5):
             s = random_surface(seed)
             self.assertAlmostEqual(
-                metal_of(s, Terms(), s.tops_mm), level_all(s).metal_mm, delta=1e-7
+                metal_of(s, LevelTerms(), s.tops_mm), level_all(s).metal_mm, delta=1e-7
             )
 
     def test_weights_tell_what_a_higher_top_costs(self) -> None:

@@ -205,7 +205,7 @@ class Merging(TempCase):
         before = self.bench.entries(1)
         taken = merge(self.bench, self.laptop.path)
         self.assertEqual((taken.grown, self.bench.entries(1)), (0, before))
-        self.assertIn("fret 22 doesn't exist", say(taken.told[0]))
+        self.assertIn("fret 22 doesn't exist", say(taken.sayings[0]))
         # It can be packed and read back.
         path = self.folder / "a.zip"
         path.write_bytes(packed(self.bench)[0])
@@ -228,7 +228,7 @@ class Merging(TempCase):
         before = self.bench.entries(1)
         every = everything_in(self.bench, self.laptop.path)
         seen = forecast(self.bench, every)
-        self.assertIn("On both sides the neck was described anew", say(seen.told[0]))
+        self.assertIn("On both sides the neck was described anew", say(seen.sayings[0]))
         self.assertEqual(self.bench.entries(1), before)
         with self.assertRaisesRegex(LogbookError, "more than was shown"):
             take_in(self.bench, every, frozenset())

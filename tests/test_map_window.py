@@ -82,18 +82,18 @@ class MapWindow(WindowCase):
         wanted = window.app.solved.next.suggestions[0]
         taken, begun = len(session.neck_state.taken), session.neck_state.round_number
         self.keys(window, "1")
-        self.assertEqual(window.now, "Measure")
+        self.assertEqual(window.page_name, "Measure")
         self.assertIn("back to Map", window.bar.message.text())
         self.assertEqual(window.stages["Measure"].keypad.station.kind, wanted.station.kind)
         # A sweep ends with Enter, a number is typed first.
         sweep = wanted.station.kind == "sweep"
         self.keys(window, *(() if sweep else ("1.1",)), ENTER)
-        self.assertEqual(window.now, "Map")
+        self.assertEqual(window.page_name, "Map")
         self.assertEqual(len(session.neck_state.taken), taken + 1)
         self.assertEqual(session.neck_state.round_number, begun)
         page.next_cards[0].click()
         self.keys(window, BACK)
-        self.assertEqual(window.now, "Measure")
+        self.assertEqual(window.page_name, "Measure")
         self.assertFalse(window.stages["Measure"].keypad.asked)
 
     def test_a_finding_names_its_witnesses_and_an_odd_one_is_taken_again(self) -> None:
@@ -108,7 +108,7 @@ class MapWindow(WindowCase):
         odd.click()
         self.assertIn("Was its point moved?", window.bar.message.text())
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Measure")
+        self.assertEqual(window.page_name, "Measure")
         self.assertIn("replaces", window.bar.message.text())
         self.keys(window, "1.4", ENTER)
         window.show_stage("Map")

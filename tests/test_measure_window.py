@@ -13,6 +13,7 @@ from nuvrek.readings.entries import Note, StringGap, StringHeight
 from nuvrek.units import Unit
 from nuvrek.wording.speech import say
 from tests.support import WindowCase, needs_pseudo_terminals
+from tests.test_tool_table import NAMES
 
 UP = 0x01000013
 ENTER, BACK, DOWN, SPACE = (
@@ -37,7 +38,7 @@ class MeasureCase(WindowCase):
 class OneByOne(MeasureCase):
     def test_a_tile_is_pressed_or_numbered_and_enter_comes_back(self) -> None:
         window, stage, session = self.at(4, "one")
-        self.assertEqual(len(stage.tiles.tiles), 28)
+        self.assertEqual(len(stage.tiles.tiles), len(NAMES))
         stage.tiles.tiles[1].click()
         self.assertIn("Edge resting on the frets", window.bar.prompt.text())
         taken = len(session.neck_state.taken)
@@ -49,8 +50,8 @@ class OneByOne(MeasureCase):
         self.keys(window, ENTER)
         self.assertTrue(stage.tiles.isVisible())
         self.keys(window, "40", ENTER)
-        self.assertIn("1 to 28", window.bar.message.text())
-        self.keys(window, "24", ENTER, "3", ENTER)
+        self.assertIn(f"1 to {len(NAMES)}", window.bar.message.text())
+        self.keys(window, str(NAMES.index("rod") + 1), ENTER, "3", ENTER)
         self.assertEqual(session.neck_state.taken[-1].reading.feel, "binding")
 
     def test_a_round_goes_on_after_readings_in_between(self) -> None:
@@ -105,7 +106,7 @@ class TakingAgain(MeasureCase):
             self.keys(window, DOWN)
         number = picker.number
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Measure")
+        self.assertEqual(window.page_name, "Measure")
         self.assertIn("replaces the old one", window.bar.message.text())
         self.keys(window, ".2", ENTER)
         live = [one.number for one in session.neck_state.taken]

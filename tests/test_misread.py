@@ -15,9 +15,11 @@ from nuvrek.readings.journal import fold
 from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.misreading import misread
 from nuvrek.simulator.strangers import Stranger, stranger
-from tests.support import NECK, neck_state
+from tests.support import EVERY, NECK, neck_state
 
-SEEDS = [seed for seed in range(191_000, 191_012) if stranger(seed).kind != "bare"]
+SEEDS = [
+    seed for seed in range(191_000, 191_012 if EVERY else 191_006) if stranger(seed).kind != "bare"
+]
 BY_MM = 0.5
 STRINGS: tuple[Strings, Strings] = ("pitch", "slack")
 
@@ -62,7 +64,7 @@ class Misread(unittest.TestCase):
             for journal in journals:
                 sound += sum(isinstance(entry, StringGap) for entry in entries)
                 false += len(map_neck(fold(one.truth.neck, journal)).odd)
-        self.assertGreater(sound, 200)
+        self.assertGreater(sound, 200 if EVERY else 100)
         self.assertLessEqual(false / sound, 0.01)
 
     def test_the_pull_is_never_below_nothing_by_more_than_its_doubt(self) -> None:

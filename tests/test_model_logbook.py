@@ -191,10 +191,7 @@ class ThreeBenchesOnOneServer(ServerCase):
                     line.go()
             case 2:
                 # Killed before it is written there.
-                with (
-                    mock.patch.object(Carrier, "_writer", side_effect=_Killed),
-                    suppress(_Killed),
-                ):
+                with mock.patch.object(Carrier, "_writer", side_effect=_Killed), suppress(_Killed):
                     line.go()
             case 3:
                 # Killed while what others wrote is brought.

@@ -263,7 +263,7 @@ class AtTheWindow(WindowCase):
         page: Any = window.stages["Choose"]
         self.assertIn("Not agreed with the owner yet: way and price", window.bar.message.text())
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Work")
+        self.assertEqual(window.page_name, "Work")
         self.keys(window, ENTER, ENTER, ENTER)
         session = window.app.session
         done = dict(session.neck_state.steps_done)
@@ -274,7 +274,7 @@ class AtTheWindow(WindowCase):
         self.keys(window, "*", "+")  # no ink, no half off while the gate is shut
         self.assertEqual(session.neck_state.steps_done, done)
         self.keys(window, "0")
-        self.assertEqual(window.now, "Owner")
+        self.assertEqual(window.page_name, "Owner")
         owner = window.stages["Owner"]
         owner.agreement.lift_gate()
         self.assertIn("for a reason", window.bar.message.text())
@@ -284,7 +284,7 @@ class AtTheWindow(WindowCase):
         self.assertEqual(session.entries, before)
         window.show_stage("Owner")
         self.keys(window, "/")
-        self.assertIn("All that needs", say(owner.draft.told()))
+        self.assertIn("All that needs", say(owner.draft.how_it_stands()))
         window.show_stage("Work")
         self.keys(window, ENTER)
         self.assertGreater(len(session.neck_state.steps_done), len(done))

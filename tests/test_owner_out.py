@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 from nuvrek.demo import demo_jobs
 from nuvrek.logbook.joining.merging import merge, restore_neck
 from nuvrek.logbook.joining.privacy import remove_owner
-from nuvrek.logbook.joining.scrubbing import GONE, Named, saying, without, written_in
+from nuvrek.logbook.joining.scrubbing import GONE, NamedOwner, saying, without, written_in
 from nuvrek.logbook.on_disk.copies import make_copy, restore_all
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.owner import Owner
@@ -29,7 +29,7 @@ AWKWARD = (
 
 class Words(unittest.TestCase):
     def test_whole_words_only_and_only_the_one_who_is_meant(self) -> None:
-        named = Named("Orla Finsterwick", ("Wim Finsterwick", "Bo"))
+        named = NamedOwner("Orla Finsterwick", ("Wim Finsterwick", "Bo"))
         said = saying(named)
         for text, left in (
             ("Orla Finsterwick called", f"{GONE} called"),
@@ -39,16 +39,16 @@ class Words(unittest.TestCase):
             ("Finsterwickson, Corolla, orlas", f"Finsterwickson, Corolla, {GONE}s"),
         ):
             self.assertEqual(said(text), left)
-        bass = saying(Named("Jo Bass"))
+        bass = saying(NamedOwner("Jo Bass"))
         self.assertEqual(bass("Jo Bass said: bass side high"), f"{GONE} said: bass side high")
-        self.assertEqual(saying(Named("Bass"))("bass side high"), "bass side high")
+        self.assertEqual(saying(NamedOwner("Bass"))("bass side high"), "bass side high")
 
     def test_no_name_changes_what_the_program_wrote(self) -> None:
         """Whatever somebody is called: what was read, done and chosen stays, and reads back."""
         entries = [entry for job in demo_jobs() for entry in job.journal]
         for name in AWKWARD:
             for entry in entries:
-                clean = without(entry, Named(name), photos=True)
+                clean = without(entry, NamedOwner(name), photos=True)
                 self.assertIs(type(clean), type(entry))
                 if isinstance(entry, Reading):
                     self.assertEqual(clean, entry, name)
@@ -88,7 +88,7 @@ class TakenOut(TempCase):
                 texts = [text for value in (left, *after) for text in written_in(value)]
                 if any(name in text for text in texts):
                     self.assertTrue(
-                        any("may be meant" in say(told) for told in done.told), done.told
+                        any("may be meant" in say(told) for told in done.sayings), done.sayings
                     )
                 self.assertEqual(say(self.book.check()), "")
 

@@ -18,7 +18,7 @@ from nuvrek.bench.pages.rod_loop_words import loop_words
 from nuvrek.bench.pages.string_room import StringRoomPage
 from nuvrek.bench.pages.work import dots_for, planned, strip_for
 from nuvrek.bench.session import Session
-from nuvrek.bench.solved import Solved, Terms, Wanted, see, weigh
+from nuvrek.bench.solved import ResultTerms, Solved, SolveRequest, see, weigh
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.map import edges_of, light_strip, moments, shade_strip
 from nuvrek.bench.strips.measure import dots_of, readings_at, side_strip, values_strip
@@ -55,7 +55,7 @@ class ModelCase(TempCase):
         return Session(book, number, self.neck, lambda: TIME)
 
     def solved(self, session: Session) -> Solved:
-        return weigh(see(Wanted(session.neck_state, session.identity, Terms(Unit.MM))))
+        return weigh(see(SolveRequest(session.neck_state, session.identity, ResultTerms(Unit.MM))))
 
 
 class Forms(TempCase):
@@ -222,13 +222,7 @@ class Working(ModelCase):
         slack = State(strings="slack")
         gaps = [
             StringGap(
-                lane=lane,
-                fret=8,
-                low_support=1,
-                high_support=16,
-                gap_mm=mm,
-                by=by,
-                state=state,
+                lane=lane, fret=8, low_support=1, high_support=16, gap_mm=mm, by=by, state=state
             )
             for lane in ("bass", "treble")
             for mm, by, state in ((0.45, "string", State()), (0.40, "edge", slack))

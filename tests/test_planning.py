@@ -4,7 +4,7 @@ import numpy as np
 
 from nuvrek.bench.pages.promise_and_result import compare
 from nuvrek.bench.session import Session
-from nuvrek.bench.solved import Terms, Wanted, see, weigh
+from nuvrek.bench.solved import ResultTerms, SolveRequest, see, weigh
 from nuvrek.bench.work.job import choose, filed_mm, log_filed, next_step, steps_in_hand, tick
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
@@ -219,7 +219,9 @@ class TheJob(TempCase):
         self.addCleanup(self.book.close)
         entries = [*gaps(0.15), *rocks((5, 12)), *crowns(1.2)]
         self.session = Session(self.book, self.book.start(NECK, TIME, entries), NECK, lambda: TIME)
-        solved = weigh(see(Wanted(self.session.neck_state, self.session.identity, Terms(Unit.MM))))
+        solved = weigh(
+            see(SolveRequest(self.session.neck_state, self.session.identity, ResultTerms(Unit.MM)))
+        )
         choose(self.session, solved, solved.plan.way("spot-level"))
 
     def test_ticking_writes_down_what_was_done(self) -> None:

@@ -212,7 +212,7 @@ class WhatIsKept(TempCase):
 
     def test_the_desk_replays_to_where_it_was(self) -> None:
         desk = Desk(lambda: plain_neck(5), 5)
-        for deed in (do.Tune(to="slack"), do.Mark(), do.Block(low=1, high=22, strokes=30)):
+        for deed in (do.Tune(to="slack"), do.InkTops(), do.Block(low=1, high=22, strokes=30)):
             desk.do(deed)
         again = desk.fresh()
         again.replay(desk.actions)

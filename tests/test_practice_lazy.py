@@ -45,7 +45,7 @@ def _nothing(desk: Desk) -> None:
 def _file_all(desk: Desk) -> None:
     last = desk.neck.neck.frets
     _try(desk, do.Tune(to="slack"), do.Block(low=1, high=last, strokes=200))
-    _try(desk, do.Crown(frets=_frets(desk)), do.Tune())
+    _try(desk, do.CrownTops(frets=_frets(desk)), do.Tune())
 
 
 def _press_all(desk: Desk) -> None:
@@ -72,7 +72,13 @@ def _loosen_all(desk: Desk) -> None:
 
 
 def _new_wire_all(desk: Desk) -> None:
-    _try(desk, do.Tune(to="slack"), do.Pull(frets=_frets(desk)), do.Fit(height_mm=1.2), do.Tune())
+    _try(
+        desk,
+        do.Tune(to="slack"),
+        do.PullFrets(frets=_frets(desk)),
+        do.Fit(height_mm=1.2),
+        do.Tune(),
+    )
     _at_height(desk)
 
 
@@ -100,7 +106,7 @@ def _of_another(desk: Desk) -> None:
 def _first_of_every_list(desk: Desk) -> None:
     _try(desk, do.Turn(turns=0.25), do.MendNut(how="clear"), do.Press(fret=1), do.Glue(fret=1))
     _try(desk, do.Tune(to="slack"), do.FileFret(fret=1), do.Block(low=1, high=2))
-    _try(desk, do.Crown(frets=(1,)), do.RoundEnd(frets=(1,), side="bass"))
+    _try(desk, do.CrownTops(frets=(1,)), do.RoundEnd(frets=(1,), side="bass"))
     _try(desk, do.NutSlot(side="bass", mm=0.1), do.Saddle(side="bass", mm=0.1), do.Tune())
 
 
@@ -243,7 +249,7 @@ class WhatHandsCannotBreak(unittest.TestCase):
             _try(desk, do.Saw(mm=0.3), do.Fit(height_mm=1.2, grip_mm=0.05))
             once = desk.neck.dip_mm() if once is None else once
             np.testing.assert_allclose(desk.neck.dip_mm(), once, atol=1e-9)
-            _try(desk, do.Tune(to="slack"), do.Pull(frets=tuple(range(1, 23))))
+            _try(desk, do.Tune(to="slack"), do.PullFrets(frets=tuple(range(1, 23))))
 
     def test_whatever_hands_do_metal_is_accounted_for(self) -> None:
         rng = np.random.default_rng(31)
@@ -275,7 +281,7 @@ def _any_deed(rng: np.random.Generator, frets: int) -> do.AnyAction:
         do.Press(fret=fret),
         do.FileFret(fret=fret, strokes=int(rng.integers(1, 120))),
         do.Block(low=1, high=frets, strokes=int(rng.integers(1, 60))),
-        do.Crown(frets=(fret,)),
+        do.CrownTops(frets=(fret,)),
         do.Heat(over_mm=float(rng.uniform(0.0, 3.0))),
         do.NutSlot(side="bass", mm=float(rng.uniform(-1.0, 1.0))),
         do.Wait(minutes=float(rng.uniform(1.0, 30_000.0))),

@@ -34,7 +34,7 @@ class PracticeCase(WindowCase):
     def begin(self, window: Any, name: str) -> Any:
         """Lay an exercise on the bench; returns its pad."""
         self.assertTrue(window.begin(name))
-        self.assertEqual(window.now, "Bench")
+        self.assertEqual(window.page_name, "Bench")
         return window.stages["Bench"].pad
 
     def tool(self, window: Any, digits: str) -> None:
@@ -248,7 +248,7 @@ class TheWindow(PracticeCase):
         window = self.open_practice()
         self.begin(window, "neck:kilomu")
         window.show_stage("Choose")
-        self.assertEqual(window.now, "Reveal")
+        self.assertEqual(window.page_name, "Reveal")
         self.assertIn("silent", window.bar.message.text())
         window.show_stage("Map")
         self.assertFalse(window.stages["Map"].panel.isVisible())
@@ -257,12 +257,12 @@ class TheWindow(PracticeCase):
         window.show_stage("Map")
         self.assertTrue(window.stages["Map"].panel.isVisible())
         window.show_stage("Choose")
-        self.assertEqual(window.now, "Choose")
+        self.assertEqual(window.page_name, "Choose")
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Bench", "a way is gone by hands here, not by ticks")
+        self.assertEqual(window.page_name, "Bench", "a way is gone by hands here, not by ticks")
         self.assertIn("by hands", window.bar.message.text())
         self.keys(window, PAGE_UP)
-        self.assertEqual(window.now, "Practice")
+        self.assertEqual(window.page_name, "Practice")
 
     def test_leaves_edges_and_rockers_write_what_was_felt(self) -> None:
         window = self.open_practice()
@@ -320,7 +320,7 @@ class TheWindow(PracticeCase):
         again.stages["Reveal"].save_to(self.folder / "no-such" / "neck.json")
         self.assertIn("can't be saved", again.bar.message.text())
         self.keys(again, "1")
-        self.assertEqual(again.now, "Bench")
+        self.assertEqual(again.page_name, "Bench")
         self.assertEqual(float(again.table.desk.neck.taken_mm.sum()), 0.0)
         self.assertFalse([e for e in again.app.session.entries if isinstance(e, Reading)])
         self.assertTrue(again.table.silent)
@@ -329,10 +329,10 @@ class TheWindow(PracticeCase):
         window = self.open_practice()
         self.begin(window, "form:what-to-offer:kilomu")
         window.show_stage("Choose")
-        self.assertEqual(window.now, "Choose")
+        self.assertEqual(window.page_name, "Choose")
         self.assertFalse(any(row.advised for row in window.stages["Choose"].rows))
         self.keys(window, DOWN, DOWN, ENTER)
-        self.assertEqual(window.now, "Reveal")
+        self.assertEqual(window.page_name, "Reveal")
         self.keys(window, ENTER)
         self.assertIn("You offered", " ".join(say_all(window.table.judged.words)))
 

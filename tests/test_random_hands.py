@@ -187,7 +187,7 @@ class RandomHands(WindowCase):
 
     def other_stage(self, window: Any, pick: random.Random) -> None:
         window.show_stage(pick.choice(["Measure", "Measure", *PAGES, "My tools"]))
-        if window.now == "My tools":
+        if window.page_name == "My tools":
             window.show_stage("Measure")
 
     def other_neck(self, window: Any, pick: random.Random) -> None:
@@ -213,7 +213,7 @@ class RandomHands(WindowCase):
         """No key that was typed before a page came in front acts after it."""
         page = pick.choice([*PAGES, "Shelf"])
         window.show_stage(page)
-        before = (window.now, len(window.app.session.entries), window.app.session.neck_id)
+        before = (window.page_name, len(window.app.session.entries), window.app.session.neck_id)
         if self.hand is None or self.hand.window is not window:
             self.hand = Typed(window)
             # From the first key on it is known how the keyboard's clock goes.
@@ -222,7 +222,7 @@ class RandomHands(WindowCase):
         typed = pick.choices([*"0123456789.+-*/", "\r"], k=3)
         for key in typed:
             self.hand.late(key)
-        after = (window.now, len(window.app.session.entries), window.app.session.neck_id)
+        after = (window.page_name, len(window.app.session.entries), window.app.session.neck_id)
         self.assertEqual(after, before, typed)
         if page == "Shelf":
             window.show_stage("Measure")

@@ -17,7 +17,7 @@ from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.pages.promise_and_result import compare
 from nuvrek.bench.settings import Settings
 from nuvrek.bench.solved import see, wanted_alone
-from nuvrek.cli import main
+from nuvrek.cli.main import main
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.kinds import FINDINGS, FindingRecord
 from nuvrek.estimate.findings.looking import Looking
@@ -106,7 +106,7 @@ class InTheWindow(WindowCase):
             page = window.stage
             page._pick("oil")
             page.take.click()
-            self.assertEqual(window.now, "Work")
+            self.assertEqual(window.page_name, "Work")
             self.assertEqual(window.app.session.neck_state.chosen.way, "oil")
             self.assertIn("Oil it", window.bar.prompt.text())
             window.show_stage("Shelf")

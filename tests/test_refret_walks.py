@@ -12,13 +12,7 @@ import numpy as np
 from nuvrek.bench.work.job import asked_first, next_step
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Wire
-from nuvrek.readings.entries import (
-    AnyEntry,
-    FretWork,
-    Size,
-    StandOff,
-    State,
-)
+from nuvrek.readings.entries import AnyEntry, FretWork, Size, StandOff, State
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.refretting import Refretted
 from nuvrek.simulator.truth import Condition, make_truth
@@ -61,13 +55,13 @@ class Walk(WindowCase):
         self.assertIn(kind, kinds)
         page._select(kinds.index(kind))
         self.keys(self.window, "0")
-        self.assertEqual(self.window.now, "New wire")
+        self.assertEqual(self.window.page_name, "New wire")
         self.agree_wire()
         self.keys(self.window, ENTER)
         page._select([way.kind for way in page.shown(page.plan)].index(kind))
         self.keys(self.window, ENTER)
         self.assertEqual(self.session.neck_state.chosen.way, kind)
-        self.assertEqual(self.window.now, "Work")
+        self.assertEqual(self.window.page_name, "Work")
 
     def agree_wire(self) -> None:
         page = self.window.stages["New wire"]

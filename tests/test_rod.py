@@ -6,7 +6,6 @@ from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange.answers import plan_answer
 from nuvrek.neck.description import NeckDescription, RodKind
 from nuvrek.planning.rod.move import RodPlan, plan_rod
-from nuvrek.planning.rod.stop_rules import rod_stops
 from nuvrek.readings.entries import AnyEntry, RodFeel, RodMove, State, StringGap
 from nuvrek.readings.told.observed import rod_kind_tried
 from tests.support import NECK, compute, neck_state, neck_with
@@ -24,68 +23,7 @@ def neck(rod: RodKind) -> NeckDescription:
     return NeckDescription(scale_mm=648.0, frets=22, joint_fret=16, rod=rod)
 
 
-class StopRules(unittest.TestCase):
-    def kinds(self, entries: list[AnyEntry], rod: RodKind = "two-way") -> list[str]:
-        return [stop.kind for stop in rod_stops(map_neck(neck_state(entries, neck(rod))))]
-
-    def test_each_feel_has_its_own_stop(self) -> None:
-        for feel, kind in (
-            ("binding", "resists"),
-            ("at its end", "at-end"),
-            ("key slips", "key-slips"),
-            ("out of reach", "out-of-reach"),
-        ):
-            self.assertEqual(self.kinds([*gaps(0.5), RodFeel(feel=feel)]), [kind])  # type: ignore[arg-type]
-        self.assertEqual(
-            self.kinds([*gaps(0.5), RodMove(turns=0.125, feel="at its end")]), ["at-end"]
-        )
-        self.assertEqual(self.kinds([*gaps(0.0), RodMove(turns=-0.125, feel="binding")]), ["glued"])
-        self.assertEqual(
-            self.kinds([*gaps(0.5), RodMove(turns=0.125, feel="binding")]), ["resists"]
-        )
-        self.assertEqual(
-            self.kinds([*gaps(0.5), RodFeel(feel="binding"), RodFeel(feel="free")]), []
-        )
-        self.assertEqual(self.kinds([*gaps(0.5), RodFeel(feel="binding")], "none"), [])
-
-    def test_two_moves_without_an_answer(self) -> None:
-        moves: list[AnyEntry] = [
-            *gaps(0.5),
-            RodMove(turns=0.25),
-            *gaps(0.5, 0.25),
-            RodMove(turns=0.25),
-        ]
-        self.assertEqual(self.kinds(moves), [])
-        self.assertEqual(self.kinds([*moves, *gaps(0.5, 0.5)]), ["no-answer"])
-        answered: list[AnyEntry] = [
-            *gaps(0.5),
-            RodMove(turns=0.25),
-            *gaps(0.42, 0.25),
-            RodMove(turns=0.25),
-        ]
-        self.assertEqual(self.kinds([*answered, *gaps(0.34, 0.5)]), [])
-
-    def test_back_bow_with_a_slack_one_way_rod(self) -> None:
-        bowed: list[AnyEntry] = [*gaps(-0.15), RodFeel(feel="slack")]
-        self.assertEqual(self.kinds(bowed, "one-way"), ["slack-back-bow"])
-        self.assertEqual(self.kinds(bowed, "two-way"), [])
-        # Nobody felt it slack, but half a turn looser changed nothing.
-        unfelt: list[AnyEntry] = [
-            *gaps(-0.15),
-            RodMove(turns=-0.25),
-            *gaps(-0.15, -0.25),
-            RodMove(turns=-0.25),
-        ]
-        self.assertEqual(self.kinds([*unfelt, *gaps(-0.15, -0.5)], "one-way"), ["slack-back-bow"])
-
-    def test_twin_rods_that_fight(self) -> None:
-        entries: list[AnyEntry] = [*gaps(0.3)]
-        for turns in (0.25, 0.5):
-            entries += [RodMove(turns=0.25, side="bass"), RodMove(turns=-0.25, side="treble")]
-            entries += gaps(0.3, turns, -turns)
-        self.assertIn("twins-fight", self.kinds(entries, "twin"))
-        self.assertNotIn("twins-fight", self.kinds(entries[:-4], "twin"))
-
+class InThePlan(unittest.TestCase):
     def test_the_plan_carries_move_forecast_and_stops(self) -> None:
         solved, plan = compute(neck_state([*gaps(0.5)], neck("two-way")))
         rod = plan_answer(plan, solved.map)["rod"]

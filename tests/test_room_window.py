@@ -27,7 +27,7 @@ class RoomWindow(WindowCase):
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(neck)
         self.keys(window, "0")
-        self.assertEqual(window.now, "String room")
+        self.assertEqual(window.page_name, "String room")
         return window, window.stages["String room"]
 
     def test_touch_and_height_follow_the_hand(self) -> None:
@@ -67,7 +67,7 @@ class RoomWindow(WindowCase):
         self.assertEqual(len(side.tops_mm), page.room.notes + 1 - page.room.note)
         self.assertTrue((side.swing_mm <= side.line_mm).all())
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Map")
+        self.assertEqual(window.page_name, "Map")
 
     def test_the_ear_is_written_down_and_fitted(self) -> None:
         window, page = self.at(BASS)

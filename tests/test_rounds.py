@@ -10,7 +10,7 @@ from nuvrek.estimate.next_reading import next_best
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.edges import edge_reach
 from nuvrek.neck.rocker import edge_words, rocker_span_mm
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.check import entry_faults
 from nuvrek.readings.entries import CrownHeight, Dial, EdgeLie, Rock, RoundStart, State, StateChange
 from nuvrek.readings.rounds import ROUNDS, round_of
@@ -269,7 +269,7 @@ class RockerSpans(unittest.TestCase):
         self.assertIn("none of your edges fits", say(edge_words(NECK, 5, (40, 90))))
 
     def test_an_edge_within_the_span_reaches_three_frets_and_no_fourth(self) -> None:
-        x = fret_line_mm(NECK.scale_mm, NECK.frets)
+        x = places_mm(NECK)
         for fret in range(2, 22):
             least, most = rocker_span_mm(NECK, fret)
             self.assertLess(least, most)

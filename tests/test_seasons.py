@@ -10,7 +10,7 @@ from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.findings.seasons import (
     PER_PERCENT_MM,
     VISIT_MM,
-    Visit,
+    AirVisit,
     find_seasons,
     trend,
     visits,
@@ -66,7 +66,7 @@ class Visits(unittest.TestCase):
         damp = rng.uniform(6.0, 12.0, 7)
         relief = 0.15 + 0.03 * (damp - 9.0) + 0.01 * rng.standard_normal(7)
         seen = tuple(
-            Visit(f"2025-0{n + 1}-01", d, r)
+            AirVisit(f"2025-0{n + 1}-01", d, r)
             for n, (d, r) in enumerate(zip(damp, relief, strict=True))
         )
         found = trend(seen)

@@ -272,10 +272,7 @@ class OnAServer(ServerCase, BothCase):
             ServerLogbook(clerk)
         number = self.direct().start(NECK, TIME)
         tables = "neck, entry, owner, shop, gone, act, version"
-        postgres.tell(
-            self.address,
-            f"GRANT SELECT ON {tables} TO clerk",
-        )
+        postgres.tell(self.address, f"GRANT SELECT ON {tables} TO clerk")
         looks = self.direct(clerk)
         self.assertEqual(len(looks.necks()), 1)
         with self.assertRaisesRegex(LogbookError, "may only look"):
@@ -564,7 +561,7 @@ class AtTheWindow(WindowCase):
             self.assertIn("can't be reached", bench.standing.text())
             bench.app.session.append(CROWN)
             self.wait_until(lambda: "1 change waits" in bench.standing.text())
-            for name in bench.modules:
+            for name in bench.records:
                 bench.show_stage(name)
                 self.app.processEvents()
         finally:

@@ -13,15 +13,7 @@ from nuvrek.bench.work.job import tick
 from nuvrek.exchange.jobfile import JobFaults, parse
 from nuvrek.logbook.store import Logbook, LogbookError, LogbookFull
 from nuvrek.planning.steps.step import Step
-from nuvrek.readings.entries import (
-    CrownHeight,
-    Heated,
-    RodMove,
-    Seated,
-    Size,
-    StepDone,
-    StringGap,
-)
+from nuvrek.readings.entries import CrownHeight, Heated, RodMove, Seated, Size, StepDone, StringGap
 from nuvrek.readings.stations import station_of
 from nuvrek.units import Unit
 from nuvrek.wording.speech import say

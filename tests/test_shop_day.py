@@ -16,7 +16,7 @@ from nuvrek.bench.work.clocks import clock_of
 from nuvrek.bench.work.job import next_step, tick
 from nuvrek.bench.work.moments import minutes_between
 from nuvrek.bench.work.ticks import ticks_of
-from nuvrek.bench.work.today import Need, need_of
+from nuvrek.bench.work.today import NeckNeed, need_of
 from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, NeckRow
 from nuvrek.planning.money.pace import pace_of
@@ -54,12 +54,12 @@ def up_to_glue(at: str) -> list[Any]:
     raise AssertionError("no wait")
 
 
-def card(number: int, need: Need, promised: str = "") -> ShelfCard:
+def card(number: int, need: NeckNeed, promised: str = "") -> ShelfCard:
     return ShelfCard(NeckRow(number, NECK, "", 1), NECK, "", need=need, promised=promised)
 
 
 class Needs(unittest.TestCase):
-    def need(self, *entries: Any, asked: bool = False) -> Need:
+    def need(self, *entries: Any, asked: bool = False) -> NeckNeed:
         return need_of(neck_state(entries), asked)
 
     def test_from_nothing_read_to_handed_back(self) -> None:
@@ -172,11 +172,11 @@ class Queue(unittest.TestCase):
         """Two hours each, four hours a week: one neck takes half a week."""
         now = f"{DAY}T09:00:00"
         cards = [
-            card(1, Need("bench", "a", 30, ahead=self.WORK)),
-            card(2, Need("bench", "b", 30, ahead=self.WORK), promised="2026-03-05"),
-            card(3, Need("word", "c", 30, ahead=self.WORK), promised="2026-03-04"),
-            card(4, Need("waits", "d", until=f"{DAY}T12:00:00", ahead=self.WORK)),
-            card(5, Need("rest", "e")),
+            card(1, NeckNeed("bench", "a", 30, ahead=self.WORK)),
+            card(2, NeckNeed("bench", "b", 30, ahead=self.WORK), promised="2026-03-05"),
+            card(3, NeckNeed("word", "c", 30, ahead=self.WORK), promised="2026-03-04"),
+            card(4, NeckNeed("waits", "d", until=f"{DAY}T12:00:00", ahead=self.WORK)),
+            card(5, NeckNeed("rest", "e")),
         ]
         self.assertEqual([one.row.id for one in queued(cards, now)], [2, 1, 4])
         self.assertEqual([one.row.id for one in order_of(cards, now)], [2, 1, 4, 3, 5])
@@ -194,9 +194,9 @@ class Queue(unittest.TestCase):
 
     def test_what_fits_into_half_an_hour(self) -> None:
         now = f"{DAY}T09:00:00"
-        self.assertTrue(fits(card(1, Need("bench", "a", 30)), now, 30))
-        self.assertFalse(fits(card(1, Need("bench", "a", 45)), now, 30))
-        waits = Need("waits", "a", 5, until=f"{DAY}T09:30:00")
+        self.assertTrue(fits(card(1, NeckNeed("bench", "a", 30)), now, 30))
+        self.assertFalse(fits(card(1, NeckNeed("bench", "a", 45)), now, 30))
+        waits = NeckNeed("waits", "a", 5, until=f"{DAY}T09:30:00")
         self.assertFalse(fits(card(1, waits), now, 30))
         self.assertTrue(fits(card(1, waits), f"{DAY}T10:00:00", 30))
 
@@ -237,9 +237,7 @@ class Searching(TempCase):
         shelf.found_on(2, ["Fret 5 stands proud"])
         self.assertEqual(shelf.search("proud"), {2})
 
-    def test_cards_survive_and_are_made_anew_where_they_no_longer_hold(
-        self,
-    ) -> None:
+    def test_cards_survive_and_are_made_anew_where_they_no_longer_hold(self) -> None:
         shelf = Shelf(self.book, CardCache(self.path))
         first = shelf.cards()
         shelf.close()
@@ -324,7 +322,7 @@ class AtTheWindow(WindowCase):
         self.assertEqual(next(c for c in page.cards if c.row.id == 2).need.at(TIME).kind, "look")
         page._pick(2)
         self.keys(window, ENTER)
-        self.assertEqual((window.now, window.stage.keypad.round.name), ("Measure", "later"))
+        self.assertEqual((window.page_name, window.stage.keypad.round.name), ("Measure", "later"))
 
 
 if __name__ == "__main__":

@@ -17,7 +17,7 @@ from unittest import mock
 from PyQt6.QtTest import QTest
 
 from nuvrek.bench.pages import filing_draft
-from nuvrek.bench.solved import Terms, Wanted, see, weigh
+from nuvrek.bench.solved import ResultTerms, SolveRequest, see, weigh
 from nuvrek.desktop import log
 from nuvrek.readings.entries import Chosen, CrownHeight, RodMove, StringGap
 from nuvrek.units import Unit
@@ -29,7 +29,7 @@ class Switching(WindowCase):
     def solved(self, window: Any) -> Any:
         """What the solver would bring for the neck that is open now."""
         session = window.app.session
-        return weigh(see(Wanted(session.neck_state, session.identity, Terms(Unit.MM))))
+        return weigh(see(SolveRequest(session.neck_state, session.identity, ResultTerms(Unit.MM))))
 
     @contextmanager
     def solver_asleep(self, window: Any) -> Iterator[None]:
@@ -60,7 +60,7 @@ class Switching(WindowCase):
         with self.solver_asleep(window):
             session.append(CrownHeight(lane="bass", fret=3, height_mm=1.2))
             self.keys(window, ENTER)
-            self.assertEqual(window.now, "Choose")
+            self.assertEqual(window.page_name, "Choose")
             self.assertIsNone(session.neck_state.chosen)
             page.refresh()
             self.assertIn("Weighing", window.bar.prompt.text())
@@ -103,7 +103,7 @@ class Switching(WindowCase):
         self.keys(window, "1.75", ENTER)
         window.show_stage("Choose")
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Work")
+        self.assertEqual(window.page_name, "Work")
         chosen = session.neck_state.chosen
         self.assertEqual(chosen.page, "Choose")
         self.keys(window, ENTER)
@@ -134,7 +134,7 @@ class Switching(WindowCase):
             QTest.qWait(20)
         self.assertEqual(window.app.solved.identity, window.app.session.identity)
         self.assertEqual(
-            window.stage.plan if window.now == "Choose" else window.app.solved.plan,
+            window.stage.plan if window.page_name == "Choose" else window.app.solved.plan,
             window.app.solved.plan,
         )
         self.assertEqual({n: window.app.book.entries(n) for n in before}, before)

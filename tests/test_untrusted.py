@@ -201,12 +201,12 @@ class AtTheWindow(WindowCase):
         first, extras = window.app.session, window.stage.extras
         before = len(first.entries)
         extras.paste(write_table([CROWN] * 3))
-        self.wait_until(lambda: not window.app.aside.busy)
+        self.wait_until(lambda: not window.app.background.busy)
         self.assertEqual(len(first.entries), before + 3)
         extras.paste(write_table([CROWN] * 3000))
         window.stages["Shelf"]._open(1)
         second, length = window.app.session, len(window.app.session.entries)
-        self.wait_until(lambda: not window.app.aside.busy)
+        self.wait_until(lambda: not window.app.background.busy)
         self.assertEqual((len(first.entries), len(second.entries)), (before + 3, length))
 
     def test_a_table_can_be_left(self) -> None:
@@ -218,7 +218,7 @@ class AtTheWindow(WindowCase):
         self.wait_until(window.bar.stop.isVisible)
         self.assertIn("Reading row", window.bar.stop.text())
         window.bar.stop.click()
-        self.wait_until(lambda: not window.app.aside.busy)
+        self.wait_until(lambda: not window.app.background.busy)
         self.assertFalse(window.bar.stop.isVisible())
         self.assertEqual(len(window.app.session.entries), before)
 

@@ -53,7 +53,7 @@ class Shop(WindowCase):
 
     def fits(self, window: Any) -> None:
         QTest.qWait(60)
-        self.assertEqual(cut_texts(window), [], window.now)
+        self.assertEqual(cut_texts(window), [], window.page_name)
 
 
 class FirstNeck(Shop):
@@ -62,7 +62,7 @@ class FirstNeck(Shop):
         truth = self.neck(4, proud=2, slack_dip_mm=0.1, pull_mm=0.2, scatter_mm=0.003)
         hand = Typist(self, window, Bench(truth, default_rng(9)))
         hand.keys("1", "648", ENTER, "22", ENTER, "16", ENTER)
-        self.assertEqual(window.now, "Measure")
+        self.assertEqual(window.page_name, "Measure")
         self.assertIn("which side", window.bar.prompt.text())
         hand.keys(LEFT)
         tips = window.stages["Measure"].first
@@ -79,7 +79,7 @@ class FirstNeck(Shop):
         self.assertIn("leaves-say", window.app.settings.told)
         for page in ("Map", "Choose"):
             hand.keys(PAGE_DOWN)
-            self.assertEqual(window.now, page)
+            self.assertEqual(window.page_name, page)
             self.fits(window)
         # By now it is known what is to be done, and why.
         plan = window.app.solved.plan
@@ -90,10 +90,10 @@ class FirstNeck(Shop):
         known = window.stage.findChild(KnownView)
         self.assertIn("Readings for it", known.text.toPlainText())
         hand.keys("x", ENTER)
-        self.assertEqual(window.now, "Work")
+        self.assertEqual(window.page_name, "Work")
         self.fits(window)
         hand.work()
-        self.assertEqual(window.now, "Prove")
+        self.assertEqual(window.page_name, "Prove")
         hand.round()
         self.fits(window)
         labels = window.stage.findChildren(type(window.bar.prompt))
@@ -183,9 +183,9 @@ class Week(Shop):
             self.open_number(window, number)
             window.show_stage("Choose")
             hands[number - 1].keys(ENTER)
-            self.assertEqual(window.now, "Work", window.bar.message.text())
+            self.assertEqual(window.page_name, "Work", window.bar.message.text())
             hands[number - 1].work()
-            if window.now == "Prove":
+            if window.page_name == "Prove":
                 hands[number - 1].round()
             done += 1
             hands[number - 1].keys(HOME)
@@ -235,4 +235,4 @@ class Pictures(WindowCase):
             scene.open(neck, page)
             self.app.processEvents()
             self.assertEqual(cut_texts(scene.window), [], page)
-        self.assertEqual(scene.open(PROVEN, "Prove").window.now, "Prove")
+        self.assertEqual(scene.open(PROVEN, "Prove").window.page_name, "Prove")

@@ -63,9 +63,9 @@ class FromTheKeypad(WindowCase):
         window: Any = self.open_window()
         self.assertIn("empty", window.bar.prompt.text())
         self.keys(window, "+")
-        self.assertEqual(window.now, "New neck")
+        self.assertEqual(window.page_name, "New neck")
         three_figures(self, window)
-        self.assertEqual(window.now, "Measure")
+        self.assertEqual(window.page_name, "Measure")
         count = take_round(self, window)
         session = window.app.session
         self.assertEqual(window.bar.prompt.text(), "Round done.")
@@ -79,10 +79,10 @@ class FromTheKeypad(WindowCase):
         self.assertTrue(any("Relief" in t and "more than wanted" in t for t in texts), texts)
         self.assertTrue(any(t.startswith("Fret 5") for t in texts), texts)
         self.keys(window, PAGE_DOWN)
-        self.assertEqual(window.now, "Choose")
+        self.assertEqual(window.page_name, "Choose")
         self.assertTrue(any(row.advised and row.selected for row in window.stages["Choose"].rows))
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Work")
+        self.assertEqual(window.page_name, "Work")
         self.assertEqual(session.neck_state.chosen.way, "rod")
         self.assertIn("spot-level", session.neck_state.chosen.course)
 
@@ -153,7 +153,7 @@ class FromTheKeypad(WindowCase):
         self.assertIn(".1", window.bar.number.text())
         window.show_stage("Choose")
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Choose")
+        self.assertEqual(window.page_name, "Choose")
         self.assertIn("not written down", window.bar.message.text())
         database.execute("PRAGMA query_only=OFF")
 
@@ -214,13 +214,13 @@ class Stages(WindowCase):
     def test_stages_by_key_and_by_rail(self) -> None:
         window: Any = self.open_window(demo=True)
         self.keys(window, PAGE_DOWN)
-        self.assertEqual(window.now, "Shelf")
+        self.assertEqual(window.page_name, "Shelf")
         self.keys(window, DOWN, ENTER)
-        self.assertEqual((window.now, window.app.session.neck_id), ("Map", 4))
+        self.assertEqual((window.page_name, window.app.session.neck_id), ("Map", 4))
         self.keys(window, PAGE_UP)
-        self.assertEqual(window.now, "Measure")
+        self.assertEqual(window.page_name, "Measure")
         window.rail.buttons["Work"].click()
-        self.assertEqual(window.now, "Work")
+        self.assertEqual(window.page_name, "Work")
         self.keys(window, HOME, "3", ENTER)
         self.assertEqual(window.app.session.neck_id, 3)
 
@@ -228,15 +228,15 @@ class Stages(WindowCase):
         window: Any = self.open_window(demo=True)
         rows = {row.id: row.entries for row in window.app.book.necks()}
         self.keys(window, "12")
-        self.assertEqual((window.now, window.app.session), ("Shelf", None))
+        self.assertEqual((window.page_name, window.app.session), ("Shelf", None))
         self.assertEqual(window.bar.number.text(), "12▏")
         self.assertEqual(window.stage.selected.row.id, 12)
         self.keys(window, ENTER)
-        self.assertEqual((window.now, window.app.session.neck_id), ("Map", 12))
+        self.assertEqual((window.page_name, window.app.session.neck_id), ("Map", 12))
         self.keys(window, HOME, "3", "2")
         self.assertIn("No neck", window.bar.message.text())
         self.keys(window, ENTER)
-        self.assertEqual(window.now, "Shelf")
+        self.assertEqual(window.page_name, "Shelf")
         self.keys(window, "13", BACK, ENTER)
         self.assertEqual(window.app.session.neck_id, 1)
         self.assertEqual({row.id: row.entries for row in window.app.book.necks()}, rows)
@@ -247,13 +247,13 @@ class Stages(WindowCase):
         typed.press("3")
         typed.press("\r")
         # What the hand typed while the neck was being opened arrives late.
-        self.assertEqual(window.now, "Map")
+        self.assertEqual(window.page_name, "Map")
         before = len(window.app.session.entries)
         for key in "21.2\r":
             typed.late(key)
-        self.assertEqual((window.now, len(window.app.session.entries)), ("Map", before))
+        self.assertEqual((window.page_name, len(window.app.session.entries)), ("Map", before))
         typed.press("0")
-        self.assertEqual(window.now, "String room")
+        self.assertEqual(window.page_name, "String room")
 
     def test_choosing_a_fret_shows_its_readings(self) -> None:
         window: Any = self.open_window(demo=True)
@@ -348,12 +348,12 @@ class Stages(WindowCase):
         window.stages["Choose"]._pick("ends")
         window.stages["Choose"].take.click()
         for _ in range(40):
-            if window.now != "Work":
+            if window.page_name != "Work":
                 break
             work._tick()
-        self.assertEqual(window.now, "Prove")
+        self.assertEqual(window.page_name, "Prove")
         self.keys(window, PAGE_UP, BACK)
-        self.assertEqual(window.now, "Work")
+        self.assertEqual(window.page_name, "Work")
 
     def test_strings_and_posture_change_by_a_press_and_are_kept_with_the_next_reading(self) -> None:
         window: Any = self.open_window(demo=True)

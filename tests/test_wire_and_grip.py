@@ -10,15 +10,9 @@ from nuvrek.neck.wire import Wire, wire_faults
 from nuvrek.planning.refret.batches import fitting_order
 from nuvrek.planning.refret.cauls import cauls_for
 from nuvrek.planning.refret.cutting import NIP_LOSS_MM, cut_from, pack, pieces
-from nuvrek.planning.refret.grip import (
-    MOST_GRIP_MM,
-    Read,
-    learn,
-    plan_grips,
-    wedges_of,
-)
+from nuvrek.planning.refret.grip import MOST_GRIP_MM, Read, learn, plan_grips, wedges_of
 from nuvrek.planning.refret.slots import most_extra_mm, slot_for
-from nuvrek.planning.refret.wire_choice import Wanted, ranked
+from nuvrek.planning.refret.wire_choice import WantedWire, ranked
 from nuvrek.readings.entries import Size
 from nuvrek.readings.told.board_read import board_read
 from nuvrek.wording.speech import say, say_all
@@ -29,7 +23,7 @@ TALL = Wire(name="tall", crown_mm=1.4, width_mm=2.8, tang_mm=1.5, hardness="hard
 NARROW = Wire(name="narrow", crown_mm=0.9, width_mm=1.9, tang_mm=1.6, barbs_mm=0.6)
 
 
-def wanted(**changes: object) -> Wanted:
+def wanted(**changes: object) -> WantedWire:
     usual = {
         "crown_mm": 1.15,
         "old_width_mm": 2.4,
@@ -40,7 +34,7 @@ def wanted(**changes: object) -> Wanted:
         "slot_depths_mm": [2.0] * 22,
         "needed_mm": 1300.0,
     }
-    return Wanted(**{**usual, **changes})  # type: ignore[arg-type]
+    return WantedWire(**{**usual, **changes})  # type: ignore[arg-type]
 
 
 class Packing(unittest.TestCase):

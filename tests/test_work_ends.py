@@ -6,7 +6,7 @@ import os
 from typing import Any
 
 from nuvrek.bench.session import Session
-from nuvrek.bench.solved import Solved, Terms, Wanted, see, weigh
+from nuvrek.bench.solved import ResultTerms, Solved, SolveRequest, see, weigh
 from nuvrek.bench.work.asked_readings import due_reading, gone_in_vain
 from nuvrek.bench.work.course_walk import gate_of
 from nuvrek.bench.work.job import choose, next_step, tick
@@ -33,7 +33,7 @@ class Unasked(Session):
 
 
 def solved_now(session: Session) -> Solved:
-    return weigh(see(Wanted(session.neck_state, session.identity, Terms(Unit.MM))))
+    return weigh(see(SolveRequest(session.neck_state, session.identity, ResultTerms(Unit.MM))))
 
 
 class EveryCourse(TempCase):
@@ -103,9 +103,9 @@ class AStepAsks(WindowCase):
         for height in ("1.9", "1.7"):
             self.assertIsNotNone(due_reading(session, step, Kit()))
             self.keys(window, ENTER)
-            self.assertEqual(window.now, "Measure")
+            self.assertEqual(window.page_name, "Measure")
             self.keys(window, height, ENTER)
-            self.assertEqual(window.now, "Work")
+            self.assertEqual(window.page_name, "Work")
         heights = [one.reading for one in session.neck_state.taken[-2:]]
         self.assertTrue(all(isinstance(one, StringHeight) for one in heights))
         self.keys(window, ENTER)

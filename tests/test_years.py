@@ -8,7 +8,7 @@ from typing import Any
 
 from msgspec import structs
 
-from nuvrek.bench.pages.history import Visit, change, days_of, history, own_wear_mm, told
+from nuvrek.bench.pages.history import Visit, change, days_of, history, own_wear_mm, years_in_words
 from nuvrek.bench.shop.honesty import (
     honesty,
     hours_held,
@@ -22,15 +22,7 @@ from nuvrek.demo import demo_jobs
 from nuvrek.logbook.store import Logbook
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
-from nuvrek.readings.entries import (
-    Chosen,
-    CrownHeight,
-    Note,
-    RodMove,
-    StepDone,
-    Strike,
-    StringGap,
-)
+from nuvrek.readings.entries import Chosen, CrownHeight, Note, RodMove, StepDone, Strike, StringGap
 from nuvrek.readings.owner.entries import Answered, Quote
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
@@ -65,7 +57,7 @@ class Years(unittest.TestCase):
         self.assertAlmostEqual(wear, 0.02, delta=0.012)
         thinnest = [v.thinnest_mm for v in found if v.thinnest_mm is not None]
         self.assertEqual(thinnest, sorted(thinnest, reverse=True))
-        said = told(found, made.neck, wear, Unit.MM)
+        said = years_in_words(found, made.neck, wear, Unit.MM)
         self.assertIn("mm in dry air (35 %)", say(said))
         self.assertIn("by its own crowns", say(said))
 

@@ -100,7 +100,7 @@ class Typist:
         move.
         """
         for _ in range(120):
-            if self.window.now != "Work":
+            if self.window.page_name != "Work":
                 return
             page, step = self.window.stages["Work"], next_step(self.session.neck_state)
             asked = self.window.bar.prompt.text()

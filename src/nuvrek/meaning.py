@@ -165,7 +165,9 @@ def sentences(*parts: Saying) -> Saying:
     full = tuple(part for part in parts if part)
     if not full:
         return ""
-    return full[0] if len(full) == 1 else listed(full, "sentences")
+    if len(full) == 1:
+        return full[0]
+    return listed(full, "sentences")
 
 
 def upper_first(what: Saying) -> Cased:
@@ -186,7 +188,9 @@ def brief(what: Saying) -> Cased:
 def told_by(error: BaseException) -> Saying:
     """What an error says to a person."""
     first = error.args[0] if error.args else ""
-    return first if isinstance(first, Said) else str(error)
+    if isinstance(first, Said):
+        return first
+    return str(error)
 
 
 _SCRIBE: list[Callable[[Saying], str]] = []
@@ -210,7 +214,9 @@ def written(saying: Saying) -> str:
 
 def reason_of(error: OSError) -> Saying:
     """Why the system would not do it, as it says so itself."""
-    return error.strerror.lower() if error.strerror else means("keeping.no-reason-given")
+    if error.strerror:
+        return error.strerror.lower()
+    return means("keeping.no-reason-given")
 
 
 def as_data(saying: Saying | float | bool | None) -> Any:
@@ -243,13 +249,17 @@ def keys_in(saying: Saying | float | bool | None) -> tuple[str, ...]:
         return tuple(key for part in saying.parts for key in keys_in(part))
     if isinstance(saying, Cased):
         return keys_in(saying.what)
-    return (f"{saying.of}-{saying.key}",) if isinstance(saying, Named) else ()
+    if isinstance(saying, Named):
+        return (f"{saying.of}-{saying.key}",)
+    return ()
 
 
 def _plain(value: Any) -> Any:
     if isinstance(value, str):
         # Names of files may hold what is no letter; a window could not show it.
-        return value if value.isascii() else whole_letters(value)
+        if value.isascii():
+            return value
+        return whole_letters(value)
     if isinstance(value, (Said, int, float, bool)) or value is None:
         return value
     if hasattr(value, "item"):

@@ -58,4 +58,6 @@ def _places(amount: Amount) -> int:
     where it is written by its size (1e9), as no price is.
     """
     exponent = amount.as_tuple().exponent
-    return -exponent if isinstance(exponent, int) else 0
+    if isinstance(exponent, int):
+        return -exponent
+    return 0

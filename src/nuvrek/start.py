@@ -16,7 +16,7 @@ def main() -> int:
 def _main() -> int:
     practises = sys.argv[1:2] == ["practice"] and "--help" not in sys.argv
     if not practises and len(sys.argv) > 1 and not _is_for_window(sys.argv[1]):
-        from nuvrek.cli import main as run
+        from nuvrek.cli.main import main as run
 
         return run(sys.argv[1:])
     from nuvrek.desktop.speaking import speak_first

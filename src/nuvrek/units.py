@@ -103,19 +103,14 @@ def parse_length(text: str, assume: Unit) -> Length:
     with a nought, the point and another nought, and is typed where thou are assumed is an inch
     decimal (``.012`` and ``0.012`` are 12 thou), as benches write it. Raises LengthError.
     """
-    said = _plain_signs(text)
-    if not said:
+    words = _plain_signs(text)
+    if not words:
         raise LengthError(means("lengths.nothing-typed-yet"))
-    if len(said) > _LONGEST_TEXT:
+    if len(words) > _LONGEST_TEXT:
         raise LengthError(means("lengths.too-long-length"))
-    length = _parse_fraction(said) or _parse_plain(said, assume)
+    length = _parse_fraction(words) or _parse_plain(words, assume)
     if length is None:
-        raise LengthError(
-            means(
-                "lengths.not-length-try-12-12",
-                text=text.strip(),
-            )
-        )
+        raise LengthError(means("lengths.not-length-try-12-12", text=text.strip()))
     if not math.isfinite(length.mm) or abs(length.mm) > LONGEST_MM:
         raise LengthError(means("lengths.longer-than-any-instrument", text=text.strip()))
     return length
@@ -131,18 +126,13 @@ def _plain_signs(text: str) -> str:
     return " ".join(apart.translate(_SIGNS).replace("''", '"').lower().split())
 
 
-def _parse_fraction(said: str) -> Length | None:
-    match = _FRACTION.fullmatch(said)
+def _parse_fraction(text: str) -> Length | None:
+    match = _FRACTION.fullmatch(text)
     if match is None:
         return None
     bottom = int(match["bottom"])
     if bottom not in _BOTTOMS:
-        raise LengthError(
-            means(
-                "lengths.fraction-inch-has-2-4",
-                bottom=bottom,
-            )
-        )
+        raise LengthError(means("lengths.fraction-inch-has-2-4", bottom=bottom))
     inches = int(match["whole"] or 0) + _to_float(match["top"]) / bottom
     if match["sign"] == "-":
         inches = -inches
@@ -155,8 +145,8 @@ def _parse_fraction(said: str) -> Length | None:
     return Length(inches * MM_PER_INCH, unit)
 
 
-def _parse_plain(said: str, assume: Unit) -> Length | None:
-    match = _PLAIN.fullmatch(said)
+def _parse_plain(text: str, assume: Unit) -> Length | None:
+    match = _PLAIN.fullmatch(text)
     if match is None:
         return None
     unit = _NAMES[match["unit"]]
@@ -167,7 +157,10 @@ def _parse_plain(said: str, assume: Unit) -> Length | None:
         )
         unit = Unit.INCH if inch_decimal else assume
     value = _to_float(match["number"]) * (-1.0 if match["sign"] == "-" else 1.0)
-    shown = Unit.THOU if unit is Unit.INCH and abs(value) < 0.2 else unit
+    if unit is Unit.INCH and abs(value) < 0.2:
+        shown = Unit.THOU
+    else:
+        shown = unit
     return Length(value * MM_PER_UNIT[unit], shown)
 
 
@@ -178,9 +171,15 @@ def number_text(mm: float, unit: Unit, *, sign: bool = False, decimals: int | No
     """``mm`` as a bare number in ``unit``, written with a point; ``sign`` shows a plus for positive
     values.
     """
-    places = _DECIMALS[unit] if decimals is None else decimals
+    if decimals is None:
+        places = _DECIMALS[unit]
+    else:
+        places = decimals
     value = round(mm / MM_PER_UNIT[unit], places) + 0.0
-    text = f"{value:+.{places}f}" if sign and value else f"{value:.{places}f}"
+    if sign and value:
+        text = f"{value:+.{places}f}"
+    else:
+        text = f"{value:.{places}f}"
     if unit in (Unit.THOU, Unit.SIXTYFOURTH) and decimals is None and text.endswith(".0"):
         text = text[:-2]
     return text
@@ -195,7 +194,9 @@ def format_number(
 
 def unit_word(unit: Unit) -> str:
     """How a unit stands over a column or beside a field."""
-    return "in/64" if unit is Unit.SIXTYFOURTH else unit.value
+    if unit is Unit.SIXTYFOURTH:
+        return "in/64"
+    return unit.value
 
 
 def format_length(
@@ -221,7 +222,7 @@ def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> L
     if low_mm <= typed.mm <= high_mm:
         return None
     meant = [*_in_other_units(text), *_without_point(text, Unit.MM)]
-    return next((one for one in meant if low_mm <= one.length.mm <= high_mm), None)
+    return next((length for length in meant if low_mm <= length.length.mm <= high_mm), None)
 
 
 def likely_meanings(
@@ -233,13 +234,13 @@ def likely_meanings(
     if low_mm <= typed.mm <= high_mm:
         return ()
     meant = [*_without_point(text, typed.unit), *_in_other_units(text)]
-    inside = [one for one in meant if low_mm <= one.length.mm <= high_mm]
+    inside = [length for length in meant if low_mm <= length.length.mm <= high_mm]
     usual_mm = math.sqrt(max(low_mm, LEAST_USUAL_MM) * high_mm)
 
-    def unlikely(one: LikelyLength) -> float:
-        return abs(math.log(max(abs(one.length.mm), 1e-6) / usual_mm))
+    def unlikely(length: LikelyLength) -> float:
+        return abs(math.log(max(abs(length.length.mm), 1e-6) / usual_mm))
 
-    by_mm = {round(one.length.mm, 6): one for one in reversed(inside)}
+    by_mm = {round(length.length.mm, 6): length for length in reversed(inside)}
     return tuple(sorted(by_mm.values(), key=unlikely)[:MOST_MEANINGS])
 
 

@@ -110,12 +110,7 @@ class Session:
 
     def _check_stands(self, on: Stand | None) -> None:
         if self.damage:
-            raise Refused(
-                means(
-                    "shop.neck-damaged-logbook-can-looked",
-                    damage=self.damage[0],
-                )
-            )
+            raise Refused(means("shop.neck-damaged-logbook-can-looked", damage=self.damage[0]))
         if on is None or on == self.identity:
             return
         if (on.neck, on.uid) != (self.identity.neck, self.identity.uid):
@@ -139,14 +134,14 @@ class Session:
                 raise Refused(means("shop.not-written-down", faults=faults[0]))
             if isinstance(entry, Describe):
                 neck = entry.neck
-        now = advance(self.neck_state, len(self.entries) + 1, *act)
-        if now is None:
-            now = fold(self.first, [*self.entries, *act])
+        neck_state = advance(self.neck_state, len(self.entries) + 1, *act)
+        if neck_state is None:
+            neck_state = fold(self.first, [*self.entries, *act])
         try:
-            msgspec.convert(msgspec.to_builtins(now.state), type(now.state))
+            msgspec.convert(msgspec.to_builtins(neck_state.state), type(neck_state.state))
         except msgspec.ValidationError:
             raise Refused(means("shop.counted-from-where-found-rod")) from None
-        return now
+        return neck_state
 
     def strike(self, number: int) -> None:
         """Strike entry ``number`` out; it stays in the journal."""
@@ -171,7 +166,7 @@ class Session:
 
     def recent(self, count: int) -> list[tuple[int, AnyReading]]:
         """The last live readings with their numbers, newest first."""
-        return [(one.number, one.reading) for one in reversed(self.neck_state.taken[-count:])]
+        return [(taken.number, taken.reading) for taken in reversed(self.neck_state.taken[-count:])]
 
 
 def undo_words(found: Undoable, unit: Unit, height_unit: Unit) -> Saying:
@@ -185,7 +180,9 @@ def undo_words(found: Undoable, unit: Unit, height_unit: Unit) -> Saying:
             return means("shop.nothing-take-back-here-undo", elsewhere=elsewhere)
         return means("shop.nothing-take-back-here")
     struck = means("shop.struck-out", act_words=act_words(found.act.entries, unit, height_unit))
-    return means("shop.stays", struck=struck, elsewhere=elsewhere) if elsewhere else struck
+    if elsewhere:
+        return means("shop.stays", struck=struck, elsewhere=elsewhere)
+    return struck
 
 
 def undo_hint(found: Undoable, unit: Unit, height_unit: Unit) -> Saying:

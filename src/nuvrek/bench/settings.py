@@ -83,14 +83,18 @@ class Settings(Struct, frozen=True, kw_only=True):
     @property
     def unit(self) -> Unit:
         """The unit of gaps, tops and crowns."""
-        return Unit.THOU if self.inch else Unit.MM
+        if self.inch:
+            return Unit.THOU
+        return Unit.MM
 
     @property
     def height_unit(self) -> Unit:
         """The unit of string heights."""
         if self.string_heights:
             return _HEIGHT_UNITS[self.string_heights]
-        return Unit.SIXTYFOURTH if self.inch else Unit.MM
+        if self.inch:
+            return Unit.SIXTYFOURTH
+        return Unit.MM
 
     def unit_for(self, field: str) -> Unit:
         """The unit of a bare number in an entry field."""
@@ -187,10 +191,7 @@ def save(path: Path, settings: Settings, before: Settings | None = None) -> Sayi
         with _alone(path):
             write_whole(path, _with_others(path, settings, before))
     except OSError as error:
-        return means(
-            "shop.settings-could-not-kept",
-            strerror=reason_of(error),
-        )
+        return means("shop.settings-could-not-kept", strerror=reason_of(error))
     return ""
 
 

@@ -74,10 +74,13 @@ def keep_shop(book: Logbook, before: Settings, after: Settings, at: str) -> Sett
     with book.setting_shop() as shop:
         fields = {}
         for name in SHOP_FIELDS:
-            had, has = (_plain(getattr(one, name)) for one in (before, after))
+            had, has = (_plain(getattr(settings, name)) for settings in (before, after))
             if had == has:
                 continue
-            theirs = msgspec.json.decode(shop.rows[name]) if name in shop.rows else had
+            if name in shop.rows:
+                theirs = msgspec.json.decode(shop.rows[name])
+            else:
+                theirs = had
             body = msgspec.json.encode(both_changes(had, has, theirs))
             shop.set(name, body, at)
             fields[name] = body
@@ -117,7 +120,9 @@ def read_settings(path: Path | None, logbook: Path | None) -> Loaded:
         return loaded
     with closing(Logbook.to_read(book)) as source:
         rows = source.shop()
-    return with_shop(loaded.settings, rows) if rows else loaded
+    if rows:
+        return with_shop(loaded.settings, rows)
+    return loaded
 
 
 def write_settings(

@@ -20,7 +20,7 @@ if TYPE_CHECKING:
     from nuvrek.planning.plan import Plan
 
 
-class Terms(Struct, frozen=True):
+class ResultTerms(Struct, frozen=True):
     """What a result depends on beside the neck: the units of its sentences, the tools of the
     bench.
     """
@@ -30,12 +30,12 @@ class Terms(Struct, frozen=True):
     height_unit: Unit = Unit.MM
 
 
-class Wanted(Struct, frozen=True):
+class SolveRequest(Struct, frozen=True):
     """What is to be solved: a neck's state at one moment, and on which terms."""
 
     neck_state: NeckState
     identity: Stand
-    terms: Terms
+    terms: ResultTerms
 
 
 class Solved(Struct, frozen=True):
@@ -44,7 +44,7 @@ class Solved(Struct, frozen=True):
     The plan, and what to read next, take longer than the map: a result shows first without them.
     """
 
-    wanted: Wanted
+    wanted: SolveRequest
     map: HeightMap
     findings: tuple[Finding, ...]
     plan: Plan | None = None
@@ -61,12 +61,12 @@ class Solved(Struct, frozen=True):
         return self.wanted.identity
 
 
-def wanted_alone(neck_state: NeckState, unit: Unit) -> Wanted:
+def wanted_alone(neck_state: NeckState, unit: Unit) -> SolveRequest:
     """What is to be solved for a neck of no logbook: the command line, tests."""
-    return Wanted(neck_state, Stand(0, "", neck_state.length), Terms(unit))
+    return SolveRequest(neck_state, Stand(0, "", neck_state.length), ResultTerms(unit))
 
 
-def see(wanted: Wanted, before: Solved | None = None) -> Solved:
+def see(wanted: SolveRequest, before: Solved | None = None) -> Solved:
     """Solve the neck, without a plan; ``before``, of the same neck, gives it a start.
 
     Imports the heavy libraries only now.
@@ -79,10 +79,10 @@ def see(wanted: Wanted, before: Solved | None = None) -> Solved:
     return Solved(wanted, neck_map, find(neck_map, wanted.terms.unit, wanted.terms.height_unit))
 
 
-def _same_neck(before: Solved, wanted: Wanted) -> bool:
+def _same_neck(before: Solved, wanted: SolveRequest) -> bool:
     """Whether an earlier result is of the same neck as described today."""
-    one, other = before.identity, wanted.identity
-    same = (one.neck, one.uid) == (other.neck, other.uid)
+    stand, other = before.identity, wanted.identity
+    same = (stand.neck, stand.uid) == (other.neck, other.uid)
     return same and before.neck_state.neck == wanted.neck_state.neck
 
 

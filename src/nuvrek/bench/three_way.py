@@ -20,9 +20,12 @@ def both_changes(before: Any, after: Any, theirs: Any) -> Any:
     if all(isinstance(one, dict) for one in (before, after, theirs)):
         return _by_key(before, after, theirs)
     if all(_named(one) for one in (before, after, theirs)):
-        keyed = [{thing["name"]: thing for thing in one} for one in (before, after, theirs)]
-        return list(_by_key(*keyed).values())
+        return list(_by_key(*map(_by_name, (before, after, theirs))).values())
     return after
+
+
+def _by_name(things: list[dict[str, Any]]) -> dict[str, Any]:
+    return {thing["name"]: thing for thing in things}
 
 
 def _by_key(

@@ -37,14 +37,14 @@ class Ear:
     def words(self) -> Saying:
         """One sentence or two."""
         told = self.buzzing - len(self.unexplained)
-        said = means(
+        sentence = means(
             "clearance.touch-thousandths-tension-explains-notes",
             touch=self.touch,
             detail=told,
             buzzing=self.buzzing,
         )
         if not self.unexplained:
-            return said
+            return sentence
         named = meaning.listed(
             (
                 means(
@@ -56,11 +56,7 @@ class Ear:
             ),
             by=",",
         )
-        return means(
-            "clearance.not-explained-heights-loose-fret",
-            detail=said,
-            named=named,
-        )
+        return means("clearance.not-explained-heights-loose-fret", detail=sentence, named=named)
 
 
 def listen(on: OnNeck, heard: Mapping[tuple[int, int], str]) -> Ear | None:

@@ -41,8 +41,8 @@ def even_relief_mm(
     # well.
     cost = np.array([at_12, bend[fret] - bend[0] * (1.0 - at_12)])
     bounds = [(None, None), (-relief_now_mm - 0.3, MOST_RELIEF_MM - relief_now_mm)]
-    found = linprog(cost, A_ub=rows, b_ub=still, bounds=bounds, method="highs")
-    solved = np.asarray(found.x, dtype=np.float64)
+    solution = linprog(cost, A_ub=rows, b_ub=still, bounds=bounds, method="highs")
+    solved = np.asarray(solution.x, dtype=np.float64)
     more = float(solved[1])
     height = tops[0] * (1.0 - at_12) - tops[fret] + float(cost @ solved)
     return relief_now_mm + more, height

@@ -121,9 +121,9 @@ class Strung:
             self.scale_mm,
             self.x_mm,
             self.tops_mm,
-            self.saddle_for_mm(height_mm, fret),
-            self.tension_n,
-            self.stiff_mm,
+            saddle_mm=self.saddle_for_mm(height_mm, fret),
+            tension_n=self.tension_n,
+            stiff_mm=self.stiff_mm,
         )
 
     def with_tops(self, tops_mm: Array, fret: int = 12) -> Strung:

@@ -6,12 +6,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from nuvrek.mechanics.angle import (
-    at_heel_mm,
-    at_saddle_mm,
-    neck_angle_degrees,
-    saddle_wanted_mm,
-)
+from nuvrek.mechanics.angle import at_heel_mm, at_saddle_mm, neck_angle_degrees, saddle_wanted_mm
 from nuvrek.readings.entries import SIDES, Side, Size
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
@@ -57,7 +52,10 @@ class SideHeight:
         if self.at_saddle_mm is None:
             return 0.0
         if self.saddle_left_mm is None:
-            short = 0.0 if self.over_bridge_mm is None else LEAST_SADDLE_MM - self.over_bridge_mm
+            if self.over_bridge_mm is None:
+                short = 0.0
+            else:
+                short = LEAST_SADDLE_MM - self.over_bridge_mm
             return max(0.0, short)
         return max(0.0, self.at_saddle_mm - max(self.saddle_left_mm - LEAST_SADDLE_MM, 0.0))
 
@@ -105,7 +103,10 @@ def heights_of(neck_state: NeckState) -> StringHeights:
 def _side(neck_state: NeckState, side: Side) -> SideHeight:
     neck = neck_state.neck
     now = _last_height(neck_state, side)
-    wanted = neck.height_low_mm if side == "bass" else neck.height_high_mm
+    if side == "bass":
+        wanted = neck.height_low_mm
+    else:
+        wanted = neck.height_high_mm
     if now is None or wanted is None:
         change = None
     else:
@@ -114,19 +115,29 @@ def _side(neck_state: NeckState, side: Side) -> SideHeight:
     top = None
     if edge is not None and wanted is not None:
         top = saddle_wanted_mm(edge, wanted, neck.scale_mm, fret=neck.height_fret)
-    return SideHeight(side, now, wanted, _last_size(neck_state, "saddle-left", side), change, top)
+    return SideHeight(
+        side,
+        now,
+        wanted,
+        saddle_left_mm=_last_size(neck_state, "saddle-left", side),
+        at_saddle_mm=change,
+        over_bridge_mm=top,
+    )
 
 
 def _last_height(neck_state: NeckState, side: Side) -> float | None:
     """The last height of a side's outer string at pitch, open over fret 12."""
-    outer = 1 if side == "treble" else neck_state.neck.strings
+    if side == "treble":
+        outer = 1
+    else:
+        outer = neck_state.neck.strings
     return heights_by_string(neck_state).get(outer)
 
 
 def _last_size(neck_state: NeckState, what: What, side: Side | None) -> float | None:
     found = None
-    for one in neck_state.taken:
-        match one.reading:
+    for taken in neck_state.taken:
+        match taken.reading:
             case Size(what=said, mm=mm, lane=lane) if said == what and (
                 side is None or lane == side
             ):

@@ -7,7 +7,7 @@ from numpy.typing import NDArray
 
 from nuvrek.neck.board import LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 
 Array = NDArray[np.float64]
 
@@ -28,13 +28,16 @@ def lane_weights(neck: NeckDescription) -> Array:
     Strings run straight from nut to saddle, so an outer string lies nearer to the edge up the neck
     than a lane does; heights run straight from lane to lane and on past them.
     """
-    places = fret_places_mm(neck.scale_mm, neck.frets)
+    places = place_row_mm(neck)
     half = np.array([0.5 * width_mm(neck, float(x)) for x in places])
     at_end = 0.5 * neck.end_width_mm - TO_EDGE_MM
     at_nut = 0.5 * neck.nut_width_mm - TO_EDGE_MM
     outer = at_nut + (at_end - at_nut) * places / end_mm(neck)
     count = string_lines(neck)
-    share = np.linspace(-1.0, 1.0, count) if count > 1 else np.zeros(1)
+    if count > 1:
+        share = np.linspace(-1.0, 1.0, count)
+    else:
+        share = np.zeros(1)
     across = share[:, None] * (outer / (half * (1.0 - 2.0 * LANE_INSET)))[None, :]
     low, high = np.maximum(-across, 0.0), np.maximum(across, 0.0)
     return np.stack([low, 1.0 - low - high, high], axis=2)

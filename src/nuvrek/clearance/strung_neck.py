@@ -23,7 +23,7 @@ from nuvrek.mechanics.beam import bend_profile
 from nuvrek.mechanics.strings import LONG_SCALE_MM, stiff_mm, tension_n, usual_tension_n
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import StringGap
 from nuvrek.readings.told.open_heights import heights_by_string
@@ -192,8 +192,8 @@ class OnNeck:
         low, high = relief_mm or (self.relief_mm[0], self.relief_mm[2])
         bend = bend_profile(self.neck)
         return (
-            even_relief_mm(self.one(0, strung), bend, low, touch)[0],
-            even_relief_mm(self.one(-1, strung), bend, high, touch)[0],
+            even_relief_mm(self.one_string(0, strung), bend, low, touch)[0],
+            even_relief_mm(self.one_string(-1, strung), bend, high, touch)[0],
         )
 
     def tops_relief_mm(self, off_mm: Array) -> float:
@@ -216,19 +216,36 @@ class OnNeck:
             self.strung.tops_mm - filed + less_relief_mm * bend_profile(self.neck), self.fret_12
         )
 
-    def one(self, string: int, strung: Strung | None = None) -> Strung:
+    def one_string(self, string: int, strung: Strung | None = None) -> Strung:
         """One string by itself."""
         at = slice(string, string + 1 or None)
         s = strung or self.strung
-        stiff = s.stiff_mm if isinstance(s.stiff_mm, float) else s.stiff_mm[at]
-        return Strung(s.scale_mm, s.x_mm, s.tops_mm[at], s.saddle_mm[at], s.tension_n[at], stiff)
+        stiff: Array | float = s.stiff_mm
+        if isinstance(s.stiff_mm, float):
+            stiff = s.stiff_mm
+        else:
+            stiff = s.stiff_mm[at]
+        return Strung(
+            s.scale_mm,
+            s.x_mm,
+            s.tops_mm[at],
+            saddle_mm=s.saddle_mm[at],
+            tension_n=s.tension_n[at],
+            stiff_mm=stiff,
+        )
 
     def cents(self) -> Array:
         """How many cents each note goes sharp by being fretted, (strings, notes)."""
         specs = self.neck.string_set
         count = len(self.strung.saddle_mm)
-        gauge = np.array([spec.gauge_mm for spec in specs]) if specs else np.full(count, GAUGE_MM)
-        wound = np.array([spec.wound for spec in specs]) if specs else np.zeros(count, dtype=bool)
+        if specs:
+            gauge = np.array([spec.gauge_mm for spec in specs])
+        else:
+            gauge = np.full(count, GAUGE_MM)
+        if specs:
+            wound = np.array([spec.wound for spec in specs])
+        else:
+            wound = np.zeros(count, dtype=bool)
         return sharp_cents(self.strung, gauge, wound)
 
 
@@ -246,24 +263,26 @@ def string_up(neck_map: HeightMap) -> OnNeck:
         assumed.append(Assumed(means("clearance.not-every-lane-read-tops")))
     tension = _tension(neck, assumed)
     saddle, stiff = np.zeros(len(tops)), _stiff(neck, len(tops))
-    strung = Strung(neck.scale_mm, measurer.x, tops, saddle, tension, stiff)
+    strung = Strung(
+        neck.scale_mm, measurer.x, tops, saddle_mm=saddle, tension_n=tension, stiff_mm=stiff
+    )
     heights, sd = _heights(neck_map, len(tops), assumed)
     reliefs = [neck_map.relief_at(lane, "pitch").mm for lane in ("bass", "middle", "treble")]
     return OnNeck(
         neck,
         strung.with_height(heights, neck.height_fret),
         rows,
-        neck_map.solution.covariance,
-        sd,
-        tuple(assumed),
-        (reliefs[0], reliefs[1], reliefs[2]),
+        covariance=neck_map.solution.covariance,
+        height_sd_mm=sd,
+        assumed=tuple(assumed),
+        relief_mm=(reliefs[0], reliefs[1], reliefs[2]),
     )
 
 
 def _above_line(neck: NeckDescription, rows: Array, tops: Array) -> tuple[Array, Array]:
     """Heights of nut and frets over each string's line through fret 1 and the joint."""
     first, joint = 1, neck.joint_fret
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     along = (x - x[first]) / (x[joint] - x[first])
     line = tops[:, [first]] * (1.0 - along) + tops[:, [joint]] * along
     line_rows = (
@@ -278,10 +297,10 @@ def _nut(
     """The nut as read; where nobody pressed at 3 and looked at 1, as it should be."""
     # A nut that nobody looked at must not decide which notes buzz.
     looked = any(
-        isinstance(one.reading, StringGap)
-        and one.reading.low_support == 0
-        and neck_map.neck_state.stands(one.number, 1)
-        for one in neck_map.neck_state.taken
+        isinstance(taken.reading, StringGap)
+        and taken.reading.low_support == 0
+        and neck_map.neck_state.stands(taken.number, 1)
+        for taken in neck_map.neck_state.taken
     )
     if looked or neck_map.neck.zero_fret:
         return rows, tops
@@ -313,7 +332,10 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
     read they run straight.
     """
     heights = heights_of(neck_map.neck_state)
-    usual = LONG_SCALE_HEIGHTS_MM if neck_map.neck.scale_mm >= LONG_SCALE_MM else HEIGHTS_MM
+    if neck_map.neck.scale_mm >= LONG_SCALE_MM:
+        usual = LONG_SCALE_HEIGHTS_MM
+    else:
+        usual = HEIGHTS_MM
     apart = usual[0] - usual[1]
     sides = [side.now_mm for side in heights.sides]
     match sides:
@@ -321,10 +343,7 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
             low, high = usual
             assumed.append(
                 Assumed(
-                    means(
-                        "clearance.string-heights-not-read-over",
-                        fret=neck_map.neck.height_fret,
-                    ),
+                    means("clearance.string-heights-not-read-over", fret=neck_map.neck.height_fret),
                     usual,
                 )
             )
@@ -332,10 +351,7 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
             high = low - apart
             assumed.append(
                 Assumed(
-                    means(
-                        "clearance.no-height-read-taken",
-                        lane_words=LANE_WORDS["treble"],
-                    ),
+                    means("clearance.no-height-read-taken", lane_words=LANE_WORDS["treble"]),
                     (high,),
                 )
             )
@@ -343,11 +359,7 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
             low = high + apart
             assumed.append(
                 Assumed(
-                    means(
-                        "clearance.no-height-read-taken",
-                        lane_words=LANE_WORDS["bass"],
-                    ),
-                    (low,),
+                    means("clearance.no-height-read-taken", lane_words=LANE_WORDS["bass"]), (low,)
                 )
             )
         case [float(low), float(high)]:

@@ -56,8 +56,8 @@ def demo_settings() -> Settings:
     """The settings of the demo: the tools of its bench."""
     from nuvrek.demo import demo_kit, demo_prices, demo_sets, demo_shop, demo_wires
 
-    made = Settings(kit=demo_kit(), sets=demo_sets(), wires=demo_wires())
-    return msgspec.structs.replace(made, prices=demo_prices(), shop=demo_shop())
+    settings = Settings(kit=demo_kit(), sets=demo_sets(), wires=demo_wires())
+    return msgspec.structs.replace(settings, prices=demo_prices(), shop=demo_shop())
 
 
 # The sign of the window is drawn once the first frame and the shelf are there.
@@ -137,7 +137,7 @@ def _offer_copy(path: Path) -> None:
         "There is no logbook at {path}, but there are copies of it, the newest of {day}.\n\n"
         "Put that one back? Otherwise a new logbook is begun; the copies stay.",
         path=path,
-        day=newest.made[:10],
+        day=newest.made_at[:10],
     )
     if _agreed(words):
         put_back(path, newest.path, datetime.now())
@@ -177,14 +177,14 @@ def _salvaged(path: Path) -> Logbook:
     new.rename(path)
     forget_cards(path)
     lost = "\n".join(say_all(result.lost[:12])) or tr("Nothing was lost.")
-    told = tr(
+    text = tr(
         "{necks} necks, {entries} entries. {lost}\n\nOld: {name}",
         necks=result.necks,
         entries=result.entries,
         lost=lost,
         name=aside.name,
     )
-    QMessageBox.information(None, "Nuvrek", told)
+    QMessageBox.information(None, "Nuvrek", text)
     return Logbook(path)
 
 
@@ -254,11 +254,14 @@ def _maker(options: argparse.Namespace, folder: Path) -> Callable[[], Window]:
             loaded = _settings(book)
         else:
             there = folder / "demo.db"
-            book = Logbook(there) if there.exists() else open_demo(folder)
+            if there.exists():
+                book = Logbook(there)
+            else:
+                book = open_demo(folder)
             loaded = demo
         window = show_window(book, loaded.settings, None if options.demo else settings_path())
         if loaded.trouble:
-            QTimer.singleShot(0, lambda: window.app.said.emit(say(loaded.trouble)))
+            QTimer.singleShot(0, lambda: window.app.message.emit(say(loaded.trouble)))
         return window
 
     return make
@@ -349,7 +352,7 @@ def _teller(
     def tell(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
         sys.__excepthook__(kind, error, trace)
         log.fault(error, tr("at the window"))
-        app_state.said.emit(
+        app_state.message.emit(
             tr(
                 "A fault of ours ({name}). Everything accepted so far is on disk; go on, "
                 "or start again. {where}",
@@ -363,8 +366,13 @@ def _teller(
 
 def _leave_on_signals(app: QApplication) -> QTimer:
     """Ctrl-C and a polite kill close the window; the timer lets Python see them."""
+
+    def leave(*_: object) -> None:
+        # Heard by the loop even where it has not begun: quitting at once would then be lost.
+        QTimer.singleShot(0, app.quit)
+
     for number in (signal.SIGINT, signal.SIGTERM):
-        signal.signal(number, lambda *_: app.quit())
+        signal.signal(number, leave)
     timer = QTimer()
     timer.timeout.connect(lambda: None)
     timer.start(250)

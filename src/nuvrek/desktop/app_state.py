@@ -11,7 +11,7 @@ from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from nuvrek.bench.session import Session, undo_words
 from nuvrek.bench.settings import Settings, save
-from nuvrek.bench.solved import Solved, Terms, Wanted
+from nuvrek.bench.solved import ResultTerms, Solved, SolveRequest
 from nuvrek.desktop.aside import Aside
 from nuvrek.desktop.solver import Solver
 from nuvrek.desktop.theme import Theme
@@ -33,7 +33,9 @@ SLOW_S = 4
 
 def _kept_beside(book: Logbook, settings_file: Path | None) -> Path | None:
     """Where cards and copies lie: beside the user's own file, else nowhere."""
-    return book.path if settings_file is not None and book.path.is_file() else None
+    if settings_file is not None and book.path.is_file():
+        return book.path
+    return None
 
 
 class AppState(QObject):
@@ -42,7 +44,7 @@ class AppState(QObject):
     changed = pyqtSignal()  # the journal of the open neck has grown
     solved_anew = pyqtSignal()  # a new result is there
     themed = pyqtSignal()  # colours, text size or units changed
-    said = pyqtSignal(str)  # a sentence for the user
+    message = pyqtSignal(str)  # a sentence for the user
     language_wanted = pyqtSignal(str)  # the code of another language, nothing for this place's
     stage_wanted = pyqtSignal(str)
     retake_wanted = pyqtSignal(int)  # the number of a reading to be taken again
@@ -83,7 +85,7 @@ class AppState(QObject):
         self._solver = Solver(inline, self)
         self._solver.arrived.connect(self._on_solved)
         self._solver.failed.connect(self._on_failed)
-        self.aside = Aside(inline, self)
+        self.background = Aside(inline, self)
         self._under_way_s = 0
         self._clock = QTimer(self)
         self._clock.setInterval(1000)
@@ -123,7 +125,9 @@ class AppState(QObject):
     def practice_folder(self) -> Path | None:
         """Where practice is kept: beside the user's own logbook; nowhere for a demo."""
         beside = _kept_beside(self.book, self._settings_file)
-        return None if beside is None else beside.parent / "practice"
+        if beside is None:
+            return None
+        return beside.parent / "practice"
 
     @property
     def busy(self) -> bool:
@@ -146,7 +150,7 @@ class AppState(QObject):
 
         ticks = self.shelf.ticks()
         if self._pace is None or self._pace[0] != len(ticks):
-            self._pace = len(ticks), pace_of([Tick(*one) for one in ticks])
+            self._pace = len(ticks), pace_of([Tick(*tick) for tick in ticks])
         return self._pace[1]
 
     def open(self, row: NeckRow) -> None:
@@ -181,8 +185,8 @@ class AppState(QObject):
             waits, refused = self.book.counts()
         except LogbookError:
             waits, refused = 0, 0
-        told = waiting_words(waits if trouble else 0, refused)
-        self.let_stand("server", " ".join(say_all(part for part in (trouble, told) if part)))
+        saying = waiting_words(waits if trouble else 0, refused)
+        self.let_stand("server", " ".join(say_all(part for part in (trouble, saying) if part)))
 
     def carry_now(self) -> None:
         """What was changed on the server comes now."""
@@ -224,7 +228,7 @@ class AppState(QObject):
                 self.put_down()
                 self.stage_wanted.emit("Shelf")
             elif grown[0]:
-                self.said.emit(
+                self.message.emit(
                     tr("Another window or bench has written to this neck; it is recalculated.")
                 )
         self.heard_others.emit()
@@ -247,7 +251,7 @@ class AppState(QObject):
         """The day's copy, beside the window, where the logbook is the user's own."""
         path = self.book.path
         own = _kept_beside(self.book, self._settings_file) is not None
-        if not own or self.book.look_only or self.aside.busy:
+        if not own or self.book.look_only or self.background.busy:
             return
 
         def copy(_told: Callable[[str], None]) -> None:
@@ -255,12 +259,12 @@ class AppState(QObject):
 
             from nuvrek.logbook.on_disk.copies import due, make_copy, thin
 
-            now = datetime.fromisoformat(self.clock()).replace(tzinfo=None)
-            if due(path, now):
-                make_copy(path, now)
-                thin(path, now)
+            moment = datetime.fromisoformat(self.clock()).replace(tzinfo=None)
+            if due(path, moment):
+                make_copy(path, moment)
+                thin(path, moment)
 
-        self.aside.run(copy, lambda _done: None, lambda error: self.said.emit(str(error)))
+        self.background.run(copy, lambda _done: None, lambda error: self.message.emit(str(error)))
 
     def turn_to(self, page: str) -> None:
         """From now on what is written comes from this page."""
@@ -273,7 +277,7 @@ class AppState(QObject):
         try:
             action()
         except LogbookError as error:
-            self.said.emit(str(error))
+            self.message.emit(str(error))
             return False
         return True
 
@@ -283,25 +287,25 @@ class AppState(QObject):
         if session is None:
             return
         try:
-            found = session.undo(after)
+            undoable = session.undo(after)
         except LogbookError as error:
-            self.said.emit(str(error))
+            self.message.emit(str(error))
         else:
-            self.said.emit(say(undo_words(found, s.unit, s.height_unit)))
+            self.message.emit(say(undo_words(undoable, s.unit, s.height_unit)))
 
     def reckon(self, job: Callable[[], object], deliver: Callable[[object], None]) -> None:
         """Work something out off the interface thread; of several only the newest is delivered."""
         self._solver.reckon(job, deliver)
 
     @property
-    def wanted(self) -> Wanted | None:
+    def wanted(self) -> SolveRequest | None:
         """What a result has to stand on to be shown: the open neck as it is now, on today's
         terms.
         """
         if self.session is None:
             return None
-        terms = Terms(self.settings.unit, self.settings.kit, self.settings.height_unit)
-        return Wanted(self.session.neck_state, self.session.identity, terms)
+        terms = ResultTerms(self.settings.unit, self.settings.kit, self.settings.height_unit)
+        return SolveRequest(self.session.neck_state, self.session.identity, terms)
 
     def solve(self) -> None:
         """Ask for a result for the open neck."""
@@ -337,7 +341,7 @@ class AppState(QObject):
 
     def _on_failed(self, words: str) -> None:
         self.trouble = words
-        self.said.emit(words)
+        self.message.emit(words)
 
     @property
     def fresh(self) -> Solved | None:
@@ -346,7 +350,9 @@ class AppState(QObject):
         if wanted is None or solved is None:
             return None
         stands = (solved.identity, solved.wanted.terms) == (wanted.identity, wanted.terms)
-        return solved if stands else None
+        if stands:
+            return solved
+        return None
 
     def change_settings(self, settings: Settings) -> None:
         """Take and keep new settings."""
@@ -401,7 +407,7 @@ class AppState(QObject):
         self._listening.stop()
         if self._line is not None:
             self._line.close()
-        self.aside.close()
+        self.background.close()
         self._solver.close()
         if self._shelf is not None:
             self._shelf.close()
@@ -409,7 +415,10 @@ class AppState(QObject):
 
     def _on_change(self) -> None:
         session = self.session
-        described = None if session is None else session.neck_state.neck
+        if session is None:
+            described = None
+        else:
+            described = session.neck_state.neck
         # Described otherwise, the neck has other frets than the result at hand.
         if self.solved is not None and self.solved.neck_state.neck != described:
             self.solved = None
@@ -425,6 +434,6 @@ class AppState(QObject):
         if (solved.identity, solved.wanted.terms) != (wanted.identity, wanted.terms):
             return
         self.solved = solved
-        faults = (one.headline for one in solved.findings if one.verdict != "good")
+        faults = (finding.headline for finding in solved.findings if finding.verdict != "good")
         self.shelf.found_on(solved.identity.neck, faults)
         self.solved_anew.emit()

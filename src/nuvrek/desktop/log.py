@@ -62,4 +62,6 @@ def _write(message: str) -> None:
 
 def where() -> str:
     """Where the log is, in a sentence; nothing where there is none."""
-    return tr("More about it is in {place}.", place=_place[0]) if _place else ""
+    if _place:
+        return tr("More about it is in {place}.", place=_place[0])
+    return ""

@@ -48,9 +48,9 @@ class LookWindow(Window):
 
     def take_in(self) -> None:
         """Into the user's own logbook; the window has done its work then."""
-        said = self._take(self._job)
-        if said:
-            self._say(said)
+        text = self._take(self._job)
+        if text:
+            self._say(text)
         else:
             self.close()
 
@@ -75,7 +75,10 @@ def open_look(
 def faults_words(path: Path, error: JobFaults | OSError) -> str:
     """Why a file can't be shown, in a sentence."""
     if isinstance(error, JobFaults):
-        more = tr("(and {number} more)", number=len(error.faults) - 1) if error.faults[1:] else ""
+        if error.faults[1:]:
+            more = tr("(and {number} more)", number=len(error.faults) - 1)
+        else:
+            more = ""
         return tr(
             "{name} is no job file that can be read: {faults} {more}",
             name=path.name,

@@ -52,7 +52,9 @@ def _folder() -> Path | None:
         own.mkdir(mode=0o700, parents=True, exist_ok=True)
     except OSError:
         return None
-    return own if _is_ours(own) else None
+    if _is_ours(own):
+        return own
+    return None
 
 
 def _is_ours(folder: Path) -> bool:
@@ -77,14 +79,17 @@ def _place(logbook: str) -> Path | None:
 def hand_over(path: Path | None, logbook: str = "") -> bool:
     """Give a file to the program that runs; False where none does, or it does not answer."""
     place = _place(logbook)
-    said = os.fsencode(path.resolve()) if path is not None else b""
-    if place is None or len(said) >= _LONGEST or b"\n" in said or b"\0" in said:
+    if path is not None:
+        data = os.fsencode(path.resolve())
+    else:
+        data = b""
+    if place is None or len(data) >= _LONGEST or b"\n" in data or b"\0" in data:
         return False
     with socket.socket(socket.AF_UNIX) as door:
         door.settimeout(_WAIT_S)
         try:
             door.connect(str(place))
-            door.sendall(said + b"\n")
+            door.sendall(data + b"\n")
             return door.recv(len(_ANSWER)) == _ANSWER
         except OSError:
             return False
@@ -165,10 +170,10 @@ def _heard(caller: socket.socket) -> str | None:
             line += more
     finally:
         timer.cancel()
-    said, _, rest = line.partition(b"\n")
-    if rest or b"\0" in said or (said and not said.startswith(b"/")):
+    data, _, rest = line.partition(b"\n")
+    if rest or b"\0" in data or (data and not data.startswith(b"/")):
         return None
-    return os.fsdecode(said)
+    return os.fsdecode(data)
 
 
 def _hang_up(caller: socket.socket) -> None:

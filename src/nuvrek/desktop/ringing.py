@@ -13,7 +13,7 @@ from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.shop.shelf import ShelfCard
-    from nuvrek.bench.work.today import Need
+    from nuvrek.bench.work.today import NeckNeed
 
 _EVERY_MS = 15_000
 # Qt's numbers of the types in which the desktop's service wants its arguments.
@@ -38,15 +38,15 @@ class Ringing(QObject):
         self._timer.timeout.connect(self.look)
         self._timer.start()
 
-    def needs(self) -> dict[int, tuple[str, Need]]:
+    def needs(self) -> dict[int, tuple[str, NeckNeed]]:
         """What each neck needs: as the shelf last read it, the open one as it is now."""
         found = {card.row.id: (card.neck.title, card.need) for card in self._cards()}
         session = self.app.session
         if session is not None:
             from nuvrek.bench.work.today import need_of
 
-            now = session.neck_state
-            found[session.neck_id] = now.neck.title, need_of(now, session.asked)
+            neck_state = session.neck_state
+            found[session.neck_id] = neck_state.neck.title, need_of(neck_state, session.asked)
         return found
 
     def _cards(self) -> Iterable[ShelfCard]:
@@ -54,31 +54,31 @@ class Ringing(QObject):
 
     def look(self) -> None:
         """Say what runs, ring what is over."""
-        now, running = self.app.clock(), []
+        at, running = self.app.clock(), []
         for neck, (title, need) in self.needs().items():
             if need.kind != "waits" or not need.until:
                 continue
-            left = need.minutes_left(now)
+            left = need.minutes_left(at)
             if left:
                 running.append((left, f"{neck}: {_spoken(left)}"))
             elif (neck, need.until) not in self._rung:
                 self._rung.add((neck, need.until))
-                self._ring(neck, title, need, now)
-        self.shown.emit("  ".join(said for _, said in sorted(running)[:4]))
+                self._ring(neck, title, need, at)
+        self.shown.emit("  ".join(text for _, text in sorted(running)[:4]))
 
-    def _ring(self, neck: int, title: str, need: Need, now: str) -> None:
-        here, until = moment(now), moment(need.until)
+    def _ring(self, neck: int, title: str, need: NeckNeed, at: str) -> None:
+        here, until = moment(at), moment(need.until)
         if here is None or until is None:
             return
         if apart(until, here).total_seconds() > _STALE_HOURS * 3600.0:
             return
-        said = tr(
+        text = tr(
             "{neck} {title}: it has had its time. {action}.",
             neck=neck,
             title=title,
             action=need.action,
         )
-        self.rang.emit(said)
+        self.rang.emit(text)
         if self.app.settings.ring_notice:
             # Names of owners stay in the logbook; a title may be seen by whoever passes.
             self._notify(tr("Neck {neck}: it has had its time.", neck=neck))
@@ -94,7 +94,9 @@ class Ringing(QObject):
 
 def _spoken(minutes: int) -> str:
     hours, rest = divmod(minutes, 60)
-    return f"{hours} h {rest:02d}" if hours else tr("{rest} min", rest=rest)
+    if hours:
+        return f"{hours} h {rest:02d}"
+    return tr("{rest} min", rest=rest)
 
 
 def desktop_notice(words: str) -> None:

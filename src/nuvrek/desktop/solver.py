@@ -8,7 +8,7 @@ from threading import Event
 
 from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
 
-from nuvrek.bench.solved import Solved, Wanted, see, weigh
+from nuvrek.bench.solved import Solved, SolveRequest, see, weigh
 from nuvrek.desktop import log
 from nuvrek.desktop.garbage_on_interface_thread import Sweeper
 from nuvrek.patience import NoLongerWanted, while_wanted
@@ -42,7 +42,7 @@ class _Worker(QObject):
         return not self.stopped.is_set()
 
     @pyqtSlot(object)
-    def look(self, wanted: Wanted) -> None:
+    def look(self, wanted: SolveRequest) -> None:
         try:
             with while_wanted(self._wanted):
                 self._before = see(wanted, self._before)
@@ -87,7 +87,7 @@ class _Worker(QObject):
             self.reckoned.emit(ticket, result)
 
 
-def _sentence(error: Exception, wanted: Wanted) -> str:
+def _sentence(error: Exception, wanted: SolveRequest) -> str:
     """What failed, for the user; how it failed goes into the log, with no word of the neck
     itself.
     """
@@ -119,7 +119,7 @@ class Solver(QObject):
         self._forgotten = False
         self._ticket = 0
         self._deliver: Callable[[object], None] | None = None
-        self._waiting: Wanted | None = None
+        self._waiting: SolveRequest | None = None
         self._thread: QThread | None = None
         self._sweeper: Sweeper | None = None
         if not inline:
@@ -138,7 +138,7 @@ class Solver(QObject):
         self._pause.setInterval(_PAINT_FIRST_MS)
         self._pause.timeout.connect(lambda: self._weigh(self._seen))
         # The page with the reading on it is painted before the solver asks for the interpreter.
-        self._wanted: Wanted | None = None
+        self._wanted: SolveRequest | None = None
         self._begin = QTimer(self)
         self._begin.setSingleShot(True)
         self._begin.setInterval(0)
@@ -157,7 +157,7 @@ class Solver(QObject):
         """Whether a request is being solved or waits."""
         return self._busy
 
-    def request(self, wanted: Wanted) -> None:
+    def request(self, wanted: SolveRequest) -> None:
         """Solve ``wanted``; an older request still waiting is dropped."""
         if self._busy:
             self._waiting = wanted

@@ -42,4 +42,6 @@ def _asked(settings: Path) -> str:
     except (OSError, ValueError, AttributeError, RecursionError):
         # Damaged settings are set aside and spoken of when the window reads them.
         code = ""
-    return str(code) if code in LANGUAGES else system_language()
+    if code in LANGUAGES:
+        return str(code)
+    return system_language()

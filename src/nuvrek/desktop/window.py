@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from importlib import import_module
 from pathlib import Path
 from typing import TYPE_CHECKING, ClassVar
@@ -14,8 +15,10 @@ from PyQt6.QtWidgets import QStackedWidget, QVBoxLayout, QWidget
 from nuvrek.bench.settings import TEXT_STEPS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.frame.place import fit_window, place_of, within_screen
-from nuvrek.desktop.frame.standing import Standing
+from nuvrek.desktop.frame.standing import StandingLine
 from nuvrek.desktop.frame.typed_before import TypedBefore
+from nuvrek.desktop.pages import NECK_PAGES, PAGES, SHOP_PAGES, Page
+from nuvrek.desktop.pages.page import NOTHING_RECKONED
 from nuvrek.desktop.ringing import Ringing
 from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
@@ -25,7 +28,6 @@ from nuvrek.meaning import Saying
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.readings.entries import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
-from nuvrek.wording.page_names import PAGE_NAMES
 from nuvrek.wording.speech import later, say, say_all, tr
 
 if TYPE_CHECKING:
@@ -37,48 +39,20 @@ NEW_WIRE, PRICES, OWNER, OWNERS = "New wire", "Prices", "Owner", "Owners"
 SAFE, HISTORY, HONESTY = "Kept safe", "History", "Honesty"
 # Qt's key numbers as plain integers, see stages/base.py.
 _HOME, _PAGE_UP, _PAGE_DOWN, _F1 = 0x01000010, 0x01000016, 0x01000017, 0x01000030
-_MODULES = {
-    SHELF: ("shop.shelf", "ShelfStage"),
-    NEW_NECK: ("new_neck", "NewNeckStage"),
-    "Take in": ("take_in", "TakeInStage"),
-    "Measure": ("measure", "MeasureStage"),
-    "Map": ("map", "MapStage"),
-    "Choose": ("choose", "ChooseStage"),
-    "Work": ("work", "WorkStage"),
-    "Prove": ("prove", "ProveStage"),
-    TOOLS: ("my_tools", "KitStage"),
-    ROOM: ("string_room", "RoomStage"),
-    FILING: ("filing", "FilingStage"),
-    NEW_WIRE: ("new_wire.page", "NewWireStage"),
-    PRICES: ("owner.prices", "PricesStage"),
-    OWNER: ("owner.page", "OwnerStage"),
-    OWNERS: ("owner.owners", "OwnersStage"),
-    SAFE: ("shop.kept_safe", "KeptSafeStage"),
-    HISTORY: ("history", "HistoryStage"),
-    HONESTY: ("shop.honesty", "HonestyStage"),
-    GUIDE: ("guide", "GuideStage"),
-}
-
-
-# Pages that need no open neck.
-_ANYTIME = (NEW_NECK, TOOLS, PRICES, OWNERS, SAFE, HONESTY, GUIDE)
-
-
-Module = tuple[str, str]
 
 
 class Stages(dict[str, Stage]):
     """The stage pages, each imported and made when it is first wanted: the window opens sooner."""
 
     def __init__(
-        self, app: AppState, bar: BenchBar, pages: QStackedWidget, modules: dict[str, Module]
+        self, app: AppState, bar: BenchBar, pages: QStackedWidget, records: Mapping[str, Page]
     ) -> None:
         super().__init__()
         self._parts = app, bar
-        self._pages, self._modules = pages, modules
+        self._pages, self._records = pages, records
 
     def __missing__(self, name: str) -> Stage:
-        module, kind = self._modules[name]
+        module, kind = self._records[name].view.split(":")
         stage: Stage = getattr(import_module(f"nuvrek.desktop.stages.{module}"), kind)(*self._parts)
         self[name] = stage
         plain_labels(stage)
@@ -92,8 +66,8 @@ class Window(QWidget):
     # The page that needs no open neck, the stages on the rail, and where all pages are made.
     home = SHELF
     rail_stages: tuple[str, ...] = STAGES
-    home_switch: tuple[Saying, Saying] = (PAGE_NAMES["Shelf"], later("All necks"))
-    modules: ClassVar[dict[str, Module]] = _MODULES
+    home_switch: tuple[Saying, Saying] = (PAGES["Shelf"].title, later("All necks"))
+    records: ClassVar[Mapping[str, Page]] = SHOP_PAGES | NECK_PAGES
     # Whether where this window stands is kept for its next start.
     remembers_place = True
     plain_title: tuple[Saying, Saying] = ("Nuvrek", later("bench companion for fretwork"))
@@ -109,8 +83,8 @@ class Window(QWidget):
         self.rail = Rail(app.theme, self.rail_stages, self.home_switch)
         self.bar = BenchBar(app.theme)
         self.pages = QStackedWidget()
-        self.standing = Standing(app)
-        self.stages = Stages(app, self.bar, self.pages, self.modules)
+        self.standing = StandingLine(app)
+        self.stages = Stages(app, self.bar, self.pages, self.records)
         self.typed_before = TypedBefore(self)
         self.practice: QWidget | None = None
         self.demo: QWidget | None = None
@@ -124,7 +98,7 @@ class Window(QWidget):
         column.addWidget(self.standing)
         column.addWidget(self.pages, 1)
         column.addWidget(self.bar)
-        self.now = self.home
+        self.page_name = self.home
         self._connect()
         self._dress()
         self.rail.enable(False)
@@ -155,45 +129,49 @@ class Window(QWidget):
         app.changed.connect(self._on_changed)
         app.solved_anew.connect(self._on_solved)
         app.themed.connect(self._restyle)
-        app.said.connect(self._say)
+        app.message.connect(self._say)
         app.stage_wanted.connect(self.show_stage)
         app.retake_wanted.connect(self._retake)
         app.reading_wanted.connect(self._ask)
         app.round_wanted.connect(lambda name: self.stage.begin_round(name))
-        app.heard_others.connect(lambda: self.stage.refresh() if self.now == self.home else None)
+        app.heard_others.connect(
+            lambda: self.stage.refresh() if self.page_name == self.home else None
+        )
         app.slow.connect(self.bar.show_slow)
-        app.aside.told.connect(self.bar.show_under_way)
+        app.background.told.connect(self.bar.show_under_way)
         self.bar.stop.clicked.connect(self._stop)
 
     @property
     def stage(self) -> Stage:
         """The stage in front."""
-        return self.stages[self.now]
+        return self.stages[self.page_name]
 
     def show_help(self) -> None:
         """The keys of this page and what is to be seen, drawn over it."""
         from nuvrek.desktop.widgets.help_view import HelpView
         from nuvrek.wording.help.about import about
-        from nuvrek.wording.help.pages import HELP
 
         page = self.stage
         view = page.findChild(HelpView) or HelpView(
             page, self.app.theme, {"enter": self.show_guide, ".": self.show_known}
         )
-        view.show_help(self.now, HELP[self.now], say_all(about() if self.now == self.home else ()))
+        if self.page_name == self.home:
+            credits = say_all(about())
+        else:
+            credits = ()
+        view.show_help(self.records[self.page_name], credits)
 
     def show_known(self) -> None:
         """How what is in front on this page is known, and its figures."""
         from nuvrek.desktop.widgets.known_view import KnownView
-        from nuvrek.wording.help.known.figures import FIGURES, NOTHING_RECKONED
 
         page = self.stage
         view = page.findChild(KnownView) or KnownView(page, self.app.theme)
-        view.show_known((*page.known(), *FIGURES[self.now]) or (NOTHING_RECKONED,))
+        view.show_known((*page.known(), *self.records[self.page_name].known) or (NOTHING_RECKONED,))
 
     def show_guide(self) -> None:
         """The guide, from which Backspace leads back here."""
-        came_from = self.now
+        came_from = self.page_name
         self.stages[GUIDE].came_from = came_from
         self.show_stage(GUIDE)
 
@@ -203,25 +181,27 @@ class Window(QWidget):
         from nuvrek.exchange.jobfile import JobFaults
 
         try:
-            look = open_look(path, self.app.settings, self.app.clock, self._take_in)
+            look_window = open_look(path, self.app.settings, self.app.clock, self._take_in)
         except (JobFaults, OSError) as error:
             self._say(faults_words(path, error))
             return
-        look.setGeometry(self.geometry())
-        look.show()
-        look.activateWindow()
-        self.looks = [one for one in self.looks if one.isVisible()] + [look]
+        look_window.setGeometry(self.geometry())
+        look_window.show()
+        look_window.activateWindow()
+        self.looks = [widget for widget in self.looks if widget.isVisible()] + [look_window]
 
     def _take_in(self, job: Job) -> str:
         """A neck from a file onto the shelf; returns why not, or nothing."""
-        said: list[str] = []
-        self.app.said.connect(said.append)
+        texts: list[str] = []
+        self.app.message.connect(texts.append)
         made = self.app.write(lambda: self.app.book.start(job.neck, self.app.clock(), job.journal))
-        self.app.said.disconnect(said.append)
+        self.app.message.disconnect(texts.append)
         if made:
             self.show_stage(self.home)
             self._say(tr("{title} is on the shelf.", title=job.neck.title))
-        return "" if made else said[-1]
+        if made:
+            return ""
+        return texts[-1]
 
     def look_round(self) -> None:
         """Another window with the demo shelf."""
@@ -247,15 +227,19 @@ class Window(QWidget):
 
     def show_stage(self, name: str) -> None:
         """Bring a stage to the front; without an open neck only the shelf."""
-        if self.now in self.stages:
-            self.stages[self.now].leave()
-        if self.now == TOOLS and name != TOOLS:
+        if self.page_name in self.stages:
+            self.stages[self.page_name].leave()
+        if self.page_name == TOOLS and name != TOOLS:
             # Other tools on the bench, other readings to suggest.
             self.app.solve()
-        self.now = name if self.app.session is not None or name in _ANYTIME else self.home
-        self.app.turn_to(self.now)
-        self.rail.mark(self.now)
-        self.rail.enable(self.app.session is not None and self.now not in (self.home, NEW_NECK))
+        self.page_name = (
+            name if self.app.session is not None or self.records[name].anytime else self.home
+        )
+        self.app.turn_to(self.page_name)
+        self.rail.mark(self.page_name)
+        self.rail.enable(
+            self.app.session is not None and self.page_name not in (self.home, NEW_NECK)
+        )
         self._title()
         self.pages.setCurrentWidget(self.stage)
         self.stage.restyle()
@@ -265,7 +249,7 @@ class Window(QWidget):
 
     def _title(self) -> None:
         session = self.app.session
-        if session is None or self.now in (self.home, NEW_NECK):
+        if session is None or self.page_name in (self.home, NEW_NECK):
             self.rail.title.setText(say(self.plain_title[0]))
             self.rail.under.setText(say(self.plain_title[1]))
             return
@@ -324,7 +308,7 @@ class Window(QWidget):
         if not isinstance(wanted, Suggestion) or session is None:
             return
         first = strings_first(wanted.strings, session.neck_state.state)
-        came_from = self.now
+        came_from = self.page_name
         self.show_stage("Measure")
         self.stage.ask(wanted.station, say(first), came_from if came_from == "Work" else "Map")
 
@@ -332,13 +316,13 @@ class Window(QWidget):
         self._title()
 
     def _on_solved(self) -> None:
-        if self.now in ("Map", "Choose", "Work", "Prove", ROOM, FILING, NEW_WIRE, OWNER):
+        if self.page_name in ("Map", "Choose", "Work", "Prove", ROOM, FILING, NEW_WIRE, OWNER):
             self.stage.refresh()
 
     def _stop(self) -> None:
         """Leave whatever takes long."""
-        if self.app.aside.busy:
-            self.app.aside.stop()
+        if self.app.background.busy:
+            self.app.background.stop()
             self._say(tr("Stopped. Nothing was taken in."))
         else:
             self.app.stop_solving()
@@ -350,8 +334,10 @@ class Window(QWidget):
         """The page in front holds the focus: its name is what a screen reader says when it
         changes.
         """
-        if self.now in self.stages:
-            self.stages[self.now].setAccessibleName(f"{say(PAGE_NAMES[self.now])}. {words}")
+        if self.page_name in self.stages:
+            self.stages[self.page_name].setAccessibleName(
+                f"{say(self.records[self.page_name].title)}. {words}"
+            )
 
     def _set(self, **changes: object) -> None:
         self.app.change_settings(msgspec.structs.replace(self.app.settings, **changes))
@@ -379,8 +365,8 @@ class Window(QWidget):
         order = [self.home, *self.rail_stages]
         key = event.key()
         if key in (_PAGE_DOWN, _PAGE_UP):
-            if self.now in order:
-                at = order.index(self.now) + (1 if key == _PAGE_DOWN else -1)
+            if self.page_name in order:
+                at = order.index(self.page_name) + (1 if key == _PAGE_DOWN else -1)
             else:
                 at = 0
             if 0 <= at < len(order):
@@ -407,7 +393,7 @@ class Window(QWidget):
     def closeEvent(self, event: QCloseEvent | None) -> None:
         if self.remembers_place:
             self.app.keep_place(place_of(self))
-        if self.now in self.stages:
+        if self.page_name in self.stages:
             self.stage.leave()
         for beside in (self.practice, self.demo, *self.looks):
             if beside is not None:

@@ -8,24 +8,14 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.estimate.model.chapters import Chapter, carry, chapters
-from nuvrek.estimate.model.evidence import (
-    Evidence,
-    Gathering,
-    chord_gap,
-    has_leaf,
-    lanes_spoken_of,
-)
+from nuvrek.estimate.model.evidence import Evidence, Gathering, chord_gap, has_leaf, lanes_spoken_of
 from nuvrek.estimate.model.oddness import Odd
 from nuvrek.estimate.model.settling import settle
 from nuvrek.estimate.model.solver import Solution
-from nuvrek.estimate.model.unknowns import (
-    Row,
-    Unknowns,
-    unknowns_of,
-)
+from nuvrek.estimate.model.unknowns import Row, Unknowns, unknowns_of
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import CrownHeight, Rock, State, Strings
 from nuvrek.readings.entry import strings_as
 from nuvrek.readings.journal import NeckState, fitting
@@ -148,7 +138,7 @@ def line_projection(neck: NeckDescription) -> Array:
     """(frets, frets): takes heights at frets 1.. to heights above the line through 1 and the
     joint fret.
     """
-    x = fret_places_mm(neck.scale_mm, neck.frets)[1:]
+    x = place_row_mm(neck)[1:]
     joint = neck.joint_fret - 1
     share = (x - x[0]) / (x[joint] - x[0])
     project = np.eye(neck.frets)
@@ -172,7 +162,15 @@ def map_neck(neck_state: NeckState, before: HeightMap | None = None) -> HeightMa
     if before is not None and before.gathering.unknowns.alike(unknowns):
         gathering = before.gathering
     evidence, solution, odd = settle(gathering, open_part)
-    return _read_off(gathering, neck_state, evidence, solution, left_out, earlier, odd)
+    return _read_off(
+        gathering,
+        neck_state,
+        evidence,
+        solution=solution,
+        left_out=left_out,
+        earlier=earlier,
+        odd=odd,
+    )
 
 
 def _closed(
@@ -217,7 +215,7 @@ def _read_off(
     return HeightMap(
         neck=unknowns.neck,
         state=state,
-        x_mm=fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)[1:],
+        x_mm=place_row_mm(unknowns.neck)[1:],
         tops_mm=reader.mean(top_rows, top_constant),
         tops_doubt_mm=reader.doubt(top_rows),
         tops_slack_mm=reader.mean(slack_rows, slack_constant),
@@ -234,7 +232,7 @@ def _read_off(
         rod_doubt_mm_per_turn=rod[1],
         neck_state=neck_state,
         known=("bass" in spoken, "middle" in spoken, "treble" in spoken),
-        crown_measured=any(isinstance(one.reading, CrownHeight) for one in neck_state.taken),
+        crown_measured=any(isinstance(taken.reading, CrownHeight) for taken in neck_state.taken),
         rocks_unmeasured=_rocks_unmeasured(neck_state),
         left_out=left_out,
         solution=solution,
@@ -257,10 +255,12 @@ def _wood(reader: _Reader, strings: Strings) -> tuple[Array, Array]:
 def _rocks_unmeasured(neck_state: NeckState) -> frozenset[tuple[int, Lane]]:
     """Places on today's surface that were marked as rocking and never measured there."""
     marked: dict[tuple[int, Lane], bool] = {}
-    for one in neck_state.taken:
-        match one.reading:
+    for taken in neck_state.taken:
+        match taken.reading:
             case Rock(fret=fret, lane=lane, says=says) as rock:
-                today = neck_state.surface.get((fret, lane), 0) == one.surface.get((fret, lane), 0)
+                today = neck_state.surface.get((fret, lane), 0) == taken.surface.get(
+                    (fret, lane), 0
+                )
                 bare = not has_leaf(rock)
                 if today:
                     marked[fret, lane] = says == "rocks" and bare and marked.get((fret, lane), True)
@@ -271,9 +271,9 @@ def _rocks_unmeasured(neck_state: NeckState) -> frozenset[tuple[int, Lane]]:
 
 def _reliefs(reader: _Reader, state: State) -> tuple[Relief, ...]:
     neck = reader.unknowns.neck
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     gap = chord_gap(x, 1, neck.joint_fret, middle_fret(neck))
-    found = []
+    reliefs = []
     for strings in _STRINGS:
         there = strings_as(state, strings)
         rows, constants = reader.unknowns.wood(there)
@@ -283,5 +283,5 @@ def _reliefs(reader: _Reader, state: State) -> tuple[Relief, ...]:
                 sum(w * constants[fret, k] for fret, w in gap)
             )
             doubt = NINE_IN_TEN * float(np.sqrt(max(row @ reader.solution.covariance @ row, 0.0)))
-            found.append(Relief(lane, strings, mm, doubt))
-    return tuple(found)
+            reliefs.append(Relief(lane, strings, mm, doubt))
+    return tuple(reliefs)

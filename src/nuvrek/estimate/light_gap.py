@@ -89,21 +89,17 @@ def light_words(light: Light | None, wood: bool) -> Saying:
     """What the edge does, in a sentence."""
     if light is None:
         return means("map.edge-covers-fewer-than-two")
-    on = means("map.wood-beside") if wood else means("map.frets")
+    if wood:
+        on = means("map.wood-beside")
+    else:
+        on = means("map.frets")
     if light.rocks:
         middle = light.ways[0].high
-        return means(
-            "map.rocks-about-wood" if wood else "map.rocks-about",
-            fret=middle,
-        )
+        return means("map.rocks-about-wood" if wood else "map.rocks-about", fret=middle)
     way = light.ways[0]
     widest = int(np.argmax(way.gaps_mm))
     if max(way.gaps_mm) < 0.005:
         return means("map.lies-no-light", on=on, low=way.low, high=way.high)
     return means(
-        "map.lies-most-light",
-        on=on,
-        low=way.low,
-        high=way.high,
-        frets=light.frets[widest],
+        "map.lies-most-light", on=on, low=way.low, high=way.high, frets=light.frets[widest]
     )

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.estimate.model.edge_contacts import hull_within
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import Strings
 from nuvrek.readings.entry import strings_as
 
@@ -42,7 +42,7 @@ class Measurer:
 
     def __init__(self, neck_map: HeightMap) -> None:
         self.map = neck_map
-        self.x = fret_places_mm(neck_map.neck.scale_mm, neck_map.neck.frets)
+        self.x = place_row_mm(neck_map.neck)
 
     def heights(self, surface: HeightKind, strings: Strings) -> tuple[Array, Array]:
         """Rows (frets + 1, 3, n) and constants (frets + 1, 3) of a surface with the strings at
@@ -50,15 +50,15 @@ class Measurer:
         """
         key = surface, strings
         if key not in self.map.rows:
-            unknowns, now = self.map.gathering.unknowns, self.map.neck_state
-            state = strings_as(now.state, strings)
+            unknowns, neck_state = self.map.gathering.unknowns, self.map.neck_state
+            state = strings_as(neck_state.state, strings)
             match surface:
                 case "wood":
                     rows = unknowns.wood(state)
                 case "tops":
-                    rows = unknowns.tops(now.surface, state)
+                    rows = unknowns.tops(neck_state.surface, state)
                 case "crown":
-                    rows = unknowns.crown_heights(now.surface)
+                    rows = unknowns.crown_heights(neck_state.surface)
             self.map.rows[key] = rows
         return self.map.rows[key]
 

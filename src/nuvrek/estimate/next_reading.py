@@ -54,7 +54,7 @@ class NextBest(Struct, frozen=True):
 
 
 @dataclass(frozen=True, slots=True)
-class Question:
+class OpenQuestion:
     """Something to be decided: its row over the unknowns, what its doubt weighs, and its words."""
 
     row: Array
@@ -86,11 +86,13 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
             means("map.sure-enough-relief-known-within", why=means("map.sure-enough-because")),
         )
     told = Counter(
-        place_of_reading(one.reading, one.reading.state.strings)
-        for one in neck_map.neck_state.taken
+        place_of_reading(taken.reading, taken.reading.state.strings)
+        for taken in neck_map.neck_state.taken
     )
     # What was read twice and left its question open will not settle it a third time.
-    candidates = [c for c in _candidates(measurer, kit or Kit()) if told[_told(c)] < MOST_OFTEN]
+    candidates = [
+        c for c in _candidates(measurer, kit or Kit()) if told[_what_it_tells(c)] < MOST_OFTEN
+    ]
     chosen = _chosen(neck_map, measurer, doubtful, candidates)
     open_questions = means("map.questions", number=len(doubtful))
     sentence = means("map.open", open_questions=open_questions, detail=doubtful[0].words)
@@ -100,7 +102,7 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
 def _chosen(
     neck_map: HeightMap,
     measurer: Measurer,
-    doubtful: list[Question],
+    doubtful: list[OpenQuestion],
     candidates: list[_Candidate],
 ) -> tuple[Suggestion, ...]:
     """One reading after the other, each the best beside those before it."""
@@ -143,9 +145,11 @@ class Pool:
         told = Counter(
             place_of_reading(t.reading, t.reading.state.strings) for t in self._map.neck_state.taken
         )
-        found = _candidates(measurer, kit or Kit())
+        candidates = _candidates(measurer, kit or Kit())
         # A pass along a whole lane is no one reading.
-        self._candidates = [c for c in found if len(c.parts) == 1 and told[_told(c)] < MOST_OFTEN]
+        self._candidates = [
+            c for c in candidates if len(c.parts) == 1 and told[_what_it_tells(c)] < MOST_OFTEN
+        ]
         self._rows = _all_rows(measurer, self._candidates)
 
     def settles_most(self, row: Array, reason: Saying) -> Suggestion | None:
@@ -171,7 +175,7 @@ class Pool:
 # --- what is open -----------------------------------------------------------
 
 
-def questions_of(measurer: Measurer) -> Iterator[Question]:
+def questions_of(measurer: Measurer) -> Iterator[OpenQuestion]:
     """What has to be decided on this neck: its relief, which frets are to be filed, how much
     metal is left.
     """
@@ -184,17 +188,17 @@ def questions_of(measurer: Measurer) -> Iterator[Question]:
         margin = neck.relief_margin_mm
         unsure = NINE_IN_TEN * relief.sd_mm > margin
         words = means("map.settles-relief", lane_words=LANE_WORDS[LANES[k]])
-        yield Question(relief.row, 1.0 / margin**2, words, unsure)
+        yield OpenQuestion(relief.row, 1.0 / margin**2, words, unsure)
     yield from _fret_questions(measurer)
     thin = int(neck_map.crown_mm.min(axis=1).argmin()) + 1
     lane = int(neck_map.crown_mm[thin - 1].argmin())
     crown = measurer.of("crown", [(thin, lane, 1.0)])
     chance = 1.0 - crown.over(neck.least_crown_mm)
     unsure = not neck_map.crown_measured or OPEN < chance < 1.0 - OPEN
-    yield Question(crown.row, 1.0 / 0.1**2, means("map.tells-how-much-metal-left"), unsure)
+    yield OpenQuestion(crown.row, 1.0 / 0.1**2, means("map.tells-how-much-metal-left"), unsure)
 
 
-def _fret_questions(measurer: Measurer) -> Iterator[Question]:
+def _fret_questions(measurer: Measurer) -> Iterator[OpenQuestion]:
     """Every fret whose stand over its neighbours may be on either side of what is filed."""
     neck_map = measurer.map
     known = sorted({0, 2, *(k for k in range(3) if neck_map.known[k])})
@@ -204,27 +208,31 @@ def _fret_questions(measurer: Measurer) -> Iterator[Question]:
     parts = [
         (fret, k, measurer.chord(fret - 1, fret + 1, fret, k)) for k in known for fret in frets
     ]
-    rows = np.array(
-        [np.sum([-w * heights[f, lane] for f, lane, w in p], axis=0) for _, _, p in parts]
-    )
-    mm = rows @ z + np.array(
-        [sum(-w * constants[f, lane] for f, lane, w in p) for _, _, p in parts]
-    )
+
+    def stands(values: Array, chord: list[Part]) -> Array:
+        """How far a top stands over the line of its neighbours."""
+        return np.asarray(np.sum([-weight * values[fret, k] for fret, k, weight in chord], axis=0))
+
+    rows = np.array([stands(heights, chord) for _, _, chord in parts])
+    mm = rows @ z + np.array([stands(constants, chord) for _, _, chord in parts])
     sd = np.sqrt(np.maximum(np.sum((rows @ covariance) * rows, axis=1), 1e-12))
     chance = ndtr((mm - DECIDES_MM) / sd)
     looked = _looked_at(neck_map)
     for (fret, k, _), row, p in zip(parts, rows, chance, strict=True):
-        least = OPEN if (fret, LANES[k]) in looked else UNLOOKED
+        if (fret, LANES[k]) in looked:
+            least = OPEN
+        else:
+            least = UNLOOKED
         ambiguity = float(4.0 * p * (1.0 - p))
         words = means("map.tells-whether-fret-filed", fret=fret)
-        yield Question(row, ambiguity / 0.03**2, words, least < p < 1.0 - OPEN)
+        yield OpenQuestion(row, ambiguity / 0.03**2, words, least < p < 1.0 - OPEN)
 
 
 def _looked_at(neck_map: HeightMap) -> set[tuple[int, Lane]]:
     """Triples that a rocker or an indicator has been over."""
     looked: set[tuple[int, Lane]] = set()
-    for one in neck_map.neck_state.taken:
-        match one.reading:
+    for taken in neck_map.neck_state.taken:
+        match taken.reading:
             case Rock(fret=fret, lane=lane) | Dial(fret=fret, lane=lane):
                 looked.add((fret, lane))
             case OthersStill(frets=frets, lane=lane):
@@ -242,9 +250,9 @@ def _candidates(measurer: Measurer, kit: Kit) -> Iterator[_Candidate]:
     low, high = kit.relief_supports(neck)
     joint, last = neck.joint_fret, neck.frets
     swept = {
-        one.reading.lane
-        for one in measurer.map.neck_state.taken
-        if isinstance(one.reading, OthersStill)
+        taken.reading.lane
+        for taken in measurer.map.neck_state.taken
+        if isinstance(taken.reading, OthersStill)
     }
     for k, lane in enumerate(LANES):
         for fret in range(low + 1, high):
@@ -252,16 +260,18 @@ def _candidates(measurer: Measurer, kit: Kit) -> Iterator[_Candidate]:
             if lane != "middle" and not neck.bare:
                 station = Station("", "string-gap", lane, fret, (low, high))
                 yield _Candidate(station, "pitch", "tops", (parts,), LEAVES_SD_MM)
-            station = Station("", "string-gap", lane, fret, (low, high), "edge")
+            station = Station("", "string-gap", lane, fret=fret, supports=(low, high), by="edge")
             yield _Candidate(station, "slack", "tops", (parts,), LEAVES_SD_MM)
             if notched_fit(neck, kit.notched_mm) is not None:
-                station = Station("", "string-gap", lane, fret, (low, high), "notched")
+                station = Station(
+                    "", "string-gap", lane, fret=fret, supports=(low, high), by="notched"
+                )
                 yield _Candidate(station, "slack", "wood", (parts,), LEAVES_SD_MM)
         for share in (0.2, 0.4, 0.6, 0.8):
             yield _resting(measurer, k, measurer.nearest(1, last, share))
         if last - joint >= 2:
             for fret in (joint, (joint + last) // 2):
-                station = Station("", "string-gap", lane, fret, (1, last), "edge")
+                station = Station("", "string-gap", lane, fret=fret, supports=(1, last), by="edge")
                 yield _Candidate(
                     station, "slack", "tops", (measurer.chord(1, last, fret, k),), LEAVES_SD_MM
                 )
@@ -289,7 +299,7 @@ def _resting(measurer: Measurer, lane: int, fret: int) -> _Candidate:
     heights, constants = measurer.heights("tops", "slack")
     line = heights[:, lane] @ measurer.map.solution.z + constants[:, lane]
     low, high = contacts_around(measurer.x, line, fret, (1, neck.frets))
-    station = Station("", "string-gap", LANES[lane], fret, None, "edge")
+    station = Station("", "string-gap", LANES[lane], fret=fret, supports=None, by="edge")
     return _Candidate(
         station, "slack", "tops", (measurer.chord(low, high, fret, lane),), LEAVES_SD_MM
     )
@@ -328,13 +338,15 @@ def place_of_reading(reading: AnyReading, strings: Strings) -> Hashable:
     return station.kind, station.lane, station.fret, station.supports, station.by, strings
 
 
-def _told(candidate: _Candidate) -> Hashable:
+def _what_it_tells(candidate: _Candidate) -> Hashable:
     s = candidate.station
     return s.kind, s.lane, s.fret, s.supports, s.by, candidate.strings
 
 
 def _cost(neck_map: HeightMap, candidate: _Candidate) -> float:
-    return 1.0 if candidate.strings == neck_map.state.strings else STATE_COST
+    if candidate.strings == neck_map.state.strings:
+        return 1.0
+    return STATE_COST
 
 
 def _gains(asked: Array, covariance: Array, rows: Array, sd_mm: float) -> Array:

@@ -38,7 +38,7 @@ class PullForecast:
     def words(self, unit: Unit) -> Saying:
         """``relief from 0.31 to about 0.24 mm, between 0.21 and 0.27``."""
         low, high = self.mm - self.doubt_mm, self.mm + self.doubt_mm
-        said = means(
+        meaning = means(
             "map.relief-from-about-between",
             now_mm=format_number(self.now_mm, unit),
             mm=format_length(self.mm, unit),
@@ -46,13 +46,15 @@ class PullForecast:
             high=format_number(high, unit),
         )
         if self.read:
-            return said
-        return means("map.wide-neck-not-read-both", detail=said)
+            return meaning
+        return means("map.wide-neck-not-read-both", detail=meaning)
 
 
 def both_read(neck_map: HeightMap) -> bool:
     """Whether gaps were read at pitch and slack, so that this neck's own pull is known."""
-    gaps = (one.reading for one in neck_map.neck_state.taken if isinstance(one.reading, StringGap))
+    gaps = (
+        taken.reading for taken in neck_map.neck_state.taken if isinstance(taken.reading, StringGap)
+    )
     return {gap.state.strings for gap in gaps} == {"pitch", "slack"}
 
 
@@ -79,8 +81,10 @@ def relief_pulled(measurer: Measurer, ratio: float, ratio_sd: float = 0.0) -> Me
 
 def forecast(measurer: Measurer, ratio: float, ratio_sd: float) -> PullForecast:
     """The relief under another pull, given as a share of today's."""
-    now, then = relief_pulled(measurer, 1.0), relief_pulled(measurer, ratio, ratio_sd)
-    return PullForecast(ratio, now.mm, then.mm, NINE_IN_TEN * then.sd_mm, both_read(measurer.map))
+    measured, then = relief_pulled(measurer, 1.0), relief_pulled(measurer, ratio, ratio_sd)
+    return PullForecast(
+        ratio, measured.mm, then.mm, NINE_IN_TEN * then.sd_mm, both_read(measurer.map)
+    )
 
 
 def forecast_tuned(measurer: Measurer, semitones: float) -> PullForecast:

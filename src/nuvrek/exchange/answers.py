@@ -4,12 +4,13 @@ key.
 
 from __future__ import annotations
 
-import math
 from typing import Any
 
 from nuvrek.clearance.strung_neck import string_up
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.exchange.encoding import by_place, fields, length_mm
+from nuvrek.exchange.tables import write_csv
 from nuvrek.meaning import means
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES
@@ -20,13 +21,25 @@ from nuvrek.planning.filing.rehearse_way import rehearse_way
 from nuvrek.planning.filing.tops import neck_tops_of
 from nuvrek.planning.forecast.doubt import doubt_words
 from nuvrek.planning.refret.new_tops import NewTops
-from nuvrek.planning.rod.move import Forecast
-from nuvrek.planning.steps.step import Step
 from nuvrek.units import Unit
 
-
-def _mm(value: float) -> float | None:
-    return round(float(value), 4) if math.isfinite(value) else None
+# Names in an answer, where they are not those of the record.
+_GROUNDS = {"for": "speaks_for", "against": "speaks_against"}
+_FORECAST = ("lane", "now_mm", "doubt_mm", "settled_mm")
+_FORECAST_RENAMED = {"forecast_mm": "after_mm", "wanted_mm": "target_mm"}
+_FLAT = ("fret", "flat_mm", "height_mm", "says")
+_STEP = ("key", "title", "text", "frets", "minutes", "cautions")
+_MAP_COLUMNS = (
+    "fret",
+    "lane",
+    "top_mm",
+    "top_doubt_mm",
+    "wood_pitch_mm",
+    "wood_slack_mm",
+    "crown_mm",
+    "crown_doubt_mm",
+    "measured",
+)
 
 
 def map_answer(neck_map: HeightMap, findings: tuple[Finding, ...]) -> dict[str, Any]:
@@ -36,17 +49,16 @@ def map_answer(neck_map: HeightMap, findings: tuple[Finding, ...]) -> dict[str, 
             {
                 "fret": fret + 1,
                 "lane": lane,
-                "top_mm": _mm(neck_map.tops_mm[fret, k]),
-                "doubt_mm": _mm(neck_map.tops_doubt_mm[fret, k]),
-                "crown_mm": _mm(neck_map.crown_mm[fret, k]),
+                "top_mm": length_mm(neck_map.tops_mm[fret, k]),
+                "doubt_mm": length_mm(neck_map.tops_doubt_mm[fret, k]),
+                "crown_mm": length_mm(neck_map.crown_mm[fret, k]),
                 "measured": neck_map.known[k],
             }
             for fret in range(neck_map.neck.frets)
             for k, lane in enumerate(LANES)
         ],
         "relief": [
-            {"lane": r.lane, "state": r.strings, "mm": _mm(r.mm), "doubt_mm": _mm(r.doubt_mm)}
-            for r in neck_map.relief
+            fields(relief, "lane", "mm", "doubt_mm", state="strings") for relief in neck_map.relief
         ],
         "findings": [finding_answer(f) for f in findings],
         "room": _room_answer(neck_map),
@@ -63,13 +75,13 @@ def _room_answer(neck_map: HeightMap) -> dict[str, Any]:
     return {
         "touch": touch,
         "touch_per_mille": TOUCHES[touch],
-        "assumed": [one.words(Unit.MM) for one in on.assumed],
+        "assumed": [assumed.words(Unit.MM) for assumed in on.assumed],
         "notes": [
             {
                 "string": count - s,
                 "fret": n,
-                "room_mm": _mm(rooms.room_mm[s, n]),
-                "doubt_mm": _mm(rooms.doubt_mm[s, n]),
+                "room_mm": length_mm(rooms.room_mm[s, n]),
+                "doubt_mm": length_mm(rooms.doubt_mm[s, n]),
                 "touches": int(rooms.first[s, n]),
                 "says": rooms.word(s, n),
             }
@@ -83,36 +95,29 @@ def map_table(neck_map: HeightMap) -> str:
     """The map as CSV, one row per fret and lane; heights count from the line through fret 1 and
     the joint fret.
     """
-    lines = [
-        "fret,lane,top_mm,top_doubt_mm,wood_pitch_mm,wood_slack_mm,crown_mm,crown_doubt_mm,measured"
-    ]
+    figures = (
+        neck_map.tops_mm,
+        neck_map.tops_doubt_mm,
+        neck_map.wood["pitch"][0],
+        neck_map.wood["slack"][0],
+        neck_map.crown_mm,
+        neck_map.crown_doubt_mm,
+    )
+    rows = list[list[object]]()
     for fret in range(neck_map.neck.frets):
         for k, lane in enumerate(LANES):
-            figures = (
-                neck_map.tops_mm,
-                neck_map.tops_doubt_mm,
-                neck_map.wood["pitch"][0],
-                neck_map.wood["slack"][0],
-                neck_map.crown_mm,
-                neck_map.crown_doubt_mm,
-            )
-            numbers = ",".join(f"{float(values[fret, k]):.4f}" for values in figures)
-            lines.append(f"{fret + 1},{lane},{numbers},{'yes' if neck_map.known[k] else 'no'}")
-    return "\n".join(lines) + "\n"
+            numbers = [f"{float(values[fret, k]):.4f}" for values in figures]
+            rows.append([fret + 1, lane, *numbers, "yes" if neck_map.known[k] else "no"])
+    return write_csv(_MAP_COLUMNS, rows)
 
 
 def finding_answer(finding: Finding) -> dict[str, Any]:
     """One finding; ``fret`` and ``lane`` are None where they don't apply."""
     return {
-        "kind": finding.kind,
-        "fret": finding.fret,
-        "lane": finding.lane,
-        "mm": _mm(finding.mm),
+        **fields(finding, "kind", "fret", "lane", "mm"),
         "sure": round(finding.sure, 3),
         "text": means("exchange.headline-text", headline=finding.headline, text=finding.text),
-        "verdict": finding.verdict,
-        "for": list(finding.speaks_for),
-        "against": list(finding.speaks_against),
+        **fields(finding, "verdict", **_GROUNDS),
     }
 
 
@@ -122,16 +127,7 @@ def plan_answer(plan: Plan, neck_map: HeightMap) -> dict[str, Any]:
         "advice": plan.advice,
         "reasons": list(plan.reasons),
         "course": [
-            {
-                "way": leg.way,
-                "why": leg.why,
-                "gate": leg.gate,
-                "unless": leg.unless,
-                "rule": leg.rule,
-                "for": list(leg.speaks_for),
-                "against": list(leg.speaks_against),
-            }
-            for leg in plan.course
+            fields(leg, "way", "why", "gate", "unless", "rule", **_GROUNDS) for leg in plan.course
         ],
         "rod": _rod_answer(plan),
         "ways": [_way_answer(way, neck_map) for way in plan.ways],
@@ -147,14 +143,20 @@ def _curve_answer(plan: Plan) -> dict[str, Any] | None:
     base = float(curve.base_mm[0])
     return {
         "points": [
-            {"low_string_mm": _mm(base + up), "metal_mm": _mm(metal)}
+            {"low_string_mm": length_mm(base + up), "metal_mm": length_mm(metal)}
             for up, metal in zip(curve.up_mm, curve.metal_mm, strict=True)
         ],
-        "as_it_is_mm": _mm(base + curve.now_up_mm),
-        "full_level": {"low_string_mm": _mm(base), "metal_mm": _mm(curve.level_metal_mm)},
+        "as_it_is_mm": length_mm(base + curve.now_up_mm),
+        "full_level": {
+            "low_string_mm": length_mm(base),
+            "metal_mm": length_mm(curve.level_metal_mm),
+        },
         "bend": None
         if curve.bend is None
-        else {"low_string_mm": _mm(base + curve.bend.up_mm), "metal_mm": _mm(curve.bend.metal_mm)},
+        else {
+            "low_string_mm": length_mm(base + curve.bend.up_mm),
+            "metal_mm": length_mm(curve.bend.metal_mm),
+        },
     }
 
 
@@ -174,25 +176,13 @@ def _rod_answer(plan: Plan) -> dict[str, Any]:
     return {
         "direction": rod.direction,
         "turns": abs(rod.turns),
-        "forecast_mm": _mm(mm),
-        "doubt_mm": _mm(doubt),
-        "range_mm": [_mm(mm - doubt), _mm(mm + doubt)],
+        "forecast_mm": length_mm(mm),
+        "doubt_mm": length_mm(doubt),
+        "range_mm": [length_mm(mm - doubt), length_mm(mm + doubt)],
         "moves": [{"side": side, "turns": turns} for side, turns in rod.moves],
-        "sides": [_forecast_answer(one) for one in rod.forecasts],
-        "slacken_first": rod.slacken_first,
-        "known": rod.known,
+        "sides": [fields(side, *_FORECAST, **_FORECAST_RENAMED) for side in rod.forecasts],
+        **fields(rod, "slacken_first", "known"),
         "stop": stops,
-    }
-
-
-def _forecast_answer(one: Forecast) -> dict[str, Any]:
-    return {
-        "lane": one.lane,
-        "now_mm": _mm(one.now_mm),
-        "forecast_mm": _mm(one.after_mm),
-        "doubt_mm": _mm(one.doubt_mm),
-        "settled_mm": _mm(one.settled_mm),
-        "wanted_mm": _mm(one.target_mm),
     }
 
 
@@ -209,16 +199,7 @@ def _filing_answer(way: Way, neck_map: HeightMap) -> dict[str, Any]:
     )
     rehearsal = rehearse_way(neck_map, way)
     return {
-        "flats": [
-            {
-                "fret": one.fret,
-                "flat_mm": _mm(one.flat_mm),
-                "height_mm": _mm(one.height_mm),
-                "crown_radius_mm": _mm(one.radius_mm),
-                "says": one.says,
-            }
-            for one in table.crowns
-        ],
+        "flats": [fields(crown, *_FLAT, crown_radius_mm="radius_mm") for crown in table.crowns],
         "ink_order": [{"fret": fret, "lane": lane} for fret, lane in rehearsal.order],
     }
 
@@ -228,57 +209,39 @@ def _doubt_answer(way: Way) -> dict[str, Any] | None:
     if doubt is None:
         return None
     return {
-        "metal_mm": _mm(doubt.metal_doubt_mm),
-        "likely_metal_mm": None if doubt.likely_mm is None else _mm(doubt.likely_mm),
+        "metal_mm": length_mm(doubt.metal_doubt_mm),
+        "likely_metal_mm": length_mm(doubt.likely_mm),
         "second_pass": None if doubt.second_pass is None else round(doubt.second_pass, 3),
-        "clean_above_mm": None if doubt.over_mm is None else _mm(doubt.over_mm),
+        "clean_above_mm": length_mm(doubt.over_mm),
         "thin": [{"fret": fret, "chance": round(chance, 3)} for fret, chance in doubt.thin],
         "text": doubt_words(doubt, Unit.MM, Unit.MM),
     }
 
 
 def _way_answer(way: Way, neck_map: HeightMap) -> dict[str, Any]:
-    places = [(fret, k) for fret in range(len(way.off_mm)) for k in range(3)]
     return {
-        "kind": way.kind,
-        "title": way.title,
-        "gist": way.gist,
-        "possible": way.possible,
-        "status": way.status,
+        **fields(way, "kind", "title", "gist", "possible", "status"),
         "why_not": [*way.why_not, *way.not_known],
-        "metal_off_mm": [
-            {"fret": fret + 1, "lane": LANES[k], "mm": _mm(way.off_mm[fret, k])}
-            for fret, k in places
-            if way.off_mm[fret, k] > WORTH_FILING_MM
-        ],
-        "metal_left_mm": [
-            {"fret": fret + 1, "lane": LANES[k], "mm": _mm(way.left_mm[fret, k])}
-            for fret, k in places
-        ],
-        "metal_total_mm": _mm(way.metal_mm),
-        "metal_worst_mm": _mm(way.worst_mm),
-        "thinnest_mm": _mm(float(way.left_mm.min())),
+        "metal_off_mm": by_place(way.off_mm, above_mm=WORTH_FILING_MM),
+        "metal_left_mm": by_place(way.left_mm),
+        "metal_total_mm": length_mm(way.metal_mm),
+        "metal_worst_mm": length_mm(way.worst_mm),
+        "thinnest_mm": length_mm(float(way.left_mm.min())),
         "levels_left": way.levels_left,
-        "metal_per_tenth_mm": None if way.per_tenth_mm is None else _mm(way.per_tenth_mm),
-        "strung_relief_mm": None if way.strung is None else _mm(way.strung[0]),
-        "strung_relief_doubt_mm": None if way.strung is None else _mm(way.strung[1]),
-        "rod_while_filing_mm": _mm(way.rod_dip_mm),
+        "metal_per_tenth_mm": length_mm(way.per_tenth_mm),
+        "strung_relief_mm": None if way.strung is None else length_mm(way.strung[0]),
+        "strung_relief_doubt_mm": None if way.strung is None else length_mm(way.strung[1]),
+        "rod_while_filing_mm": length_mm(way.rod_dip_mm),
         "doubt": _doubt_answer(way),
         **_filing_answer(way, neck_map),
-        "relief_after_mm": None if way.promise.relief_mm is None else _mm(way.promise.relief_mm),
-        "height_low_mm": None
-        if way.promise.height_low_mm is None
-        else _mm(way.promise.height_low_mm),
-        "height_high_mm": None
-        if way.promise.height_high_mm is None
-        else _mm(way.promise.height_high_mm),
+        **fields(way.promise, "height_low_mm", "height_high_mm", relief_after_mm="relief_mm"),
         "lowest_clean_mm": [
-            {"string": len(way.lowest_mm) - n, "mm": _mm(mm), "doubt_mm": _mm(doubt)}
+            {"string": len(way.lowest_mm) - n, "mm": length_mm(mm), "doubt_mm": length_mm(doubt)}
             for n, (mm, doubt) in enumerate(way.lowest_mm)
         ],
         **({} if way.new is None else {"new_wire": _new_wire_answer(way.new)}),
         "minutes": way.minutes,
-        "steps": [_step_answer(step) for step in way.steps],
+        "steps": [fields(step, *_STEP) for step in way.steps],
     }
 
 
@@ -286,20 +249,9 @@ def _new_wire_answer(new: NewTops) -> dict[str, Any]:
     """The wire of a way that brings it, the wood it takes, what nut and saddle must do."""
     return {
         "wire": new.wire.name,
-        "wood_mean_mm": _mm(float(new.wood_mm.mean())),
-        "wood_likely_mm": _mm(new.wood_likely_mm),
-        "wood_most_mm": _mm(float(new.wood_mm.max())),
-        "nut_mm": _mm(new.set_up.nut_mm),
-        "saddle_mm": [_mm(mm) for mm in new.set_up.saddle_mm],
-    }
-
-
-def _step_answer(step: Step) -> dict[str, Any]:
-    return {
-        "key": step.key,
-        "title": step.title,
-        "text": step.text,
-        "frets": list(step.frets),
-        "minutes": step.minutes,
-        "cautions": list(step.cautions),
+        "wood_mean_mm": length_mm(float(new.wood_mm.mean())),
+        "wood_likely_mm": length_mm(new.wood_likely_mm),
+        "wood_most_mm": length_mm(float(new.wood_mm.max())),
+        "nut_mm": length_mm(new.set_up.nut_mm),
+        "saddle_mm": [length_mm(mm) for mm in new.set_up.saddle_mm],
     }

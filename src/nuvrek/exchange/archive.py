@@ -4,7 +4,6 @@ and a table of necks.
 
 from __future__ import annotations
 
-import csv
 import io
 import json
 import struct
@@ -18,6 +17,7 @@ from msgspec import Meta, Struct
 
 from nuvrek import patience
 from nuvrek.exchange.jobfile import LARGEST_BYTES, Job, JobFaults, dump, parse
+from nuvrek.exchange.tables import write_csv
 from nuvrek.meaning import means
 from nuvrek.neck.owner import Owner
 
@@ -27,6 +27,7 @@ MOST_NECKS, MOST_BYTES = 50_000, 1024**3
 _MOST_RATIO, _FREE_BYTES = 250, 4 * 1024**2
 _INDEX, _OWNERS, _SHOP, _GONE = "index.json", "owners.json", "shop.json", "gone.json"
 _TABLE = "necks.csv"
+_COLUMNS = ("file", "title", "owner", "scale_mm", "frets", "rod", "entries", "created")
 # What a damaged or hostile zip raises, whichever of its parts is at fault.
 _BROKEN = (
     zipfile.BadZipFile,
@@ -43,7 +44,7 @@ _BROKEN = (
 )
 
 
-class Item(Struct, frozen=True):
+class ArchivedNeck(Struct, frozen=True):
     """A neck in an archive: by what it is known, when it was started, its job."""
 
     uid: str
@@ -62,7 +63,7 @@ class _Index(Struct, frozen=True):
     necks: Annotated[list[_Line], Meta(max_length=MOST_NECKS)]
 
 
-class Known(Struct, frozen=True):
+class ArchivedOwner(Struct, frozen=True):
     """What was known of an owner from a time on; ``uid`` is by what they are known."""
 
     at: Annotated[str, Meta(max_length=60)]
@@ -70,7 +71,7 @@ class Known(Struct, frozen=True):
     uid: Annotated[str, Meta(max_length=60)] = ""
 
 
-class ShopSet(Struct, frozen=True):
+class ArchivedShop(Struct, frozen=True):
     """What the shop has set under a name, as it is kept, and when."""
 
     name: Annotated[str, Meta(max_length=60)]
@@ -86,9 +87,9 @@ GoneRow = tuple[_Mark, _Mark, _Mark]
 class Contents(Struct, frozen=True):
     """All that an archive holds."""
 
-    items: tuple[Item, ...] = ()
-    owners: tuple[Known, ...] = ()
-    shop: tuple[ShopSet, ...] = ()
+    items: tuple[ArchivedNeck, ...] = ()
+    owners: tuple[ArchivedOwner, ...] = ()
+    shop: tuple[ArchivedShop, ...] = ()
     gone: tuple[GoneRow, ...] = ()
 
 
@@ -124,15 +125,13 @@ def _json(value: Any) -> bytes:
     return (json.dumps(value, ensure_ascii=False, indent=1) + "\n").encode()
 
 
-def _table(items: Sequence[Item]) -> bytes:
-    out = io.StringIO()
-    table = csv.writer(out, lineterminator="\n")
-    table.writerow(("file", "title", "owner", "scale_mm", "frets", "rod", "entries", "created"))
+def _table(items: Sequence[ArchivedNeck]) -> bytes:
+    rows = list[tuple[object, ...]]()
     for number, item in enumerate(items, 1):
         neck = item.job.neck
-        told = (neck.title, neck.owner, neck.scale_mm, neck.frets, neck.rod)
-        table.writerow((number, *told, len(item.job.journal), item.created))
-    return out.getvalue().encode()
+        described = (neck.title, neck.owner, neck.scale_mm, neck.frets, neck.rod)
+        rows.append((number, *described, len(item.job.journal), item.created))
+    return write_csv(_COLUMNS, rows).encode()
 
 
 def unpack(raw: bytes) -> Contents:
@@ -144,15 +143,15 @@ def unpack(raw: bytes) -> Contents:
             _check_once(index)
             return Contents(
                 tuple(_item(archive, line) for line in index.necks),
-                msgspec.json.decode(_member(archive, _OWNERS), type=tuple[Known, ...]),
-                _rows(archive, _SHOP, tuple[ShopSet, ...]),
+                msgspec.json.decode(_member(archive, _OWNERS), type=tuple[ArchivedOwner, ...]),
+                _rows(archive, _SHOP, tuple[ArchivedShop, ...]),
                 _rows(archive, _GONE, tuple[GoneRow, ...]),
             )
     except JobFaults:
         raise
     except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError) as error:
-        said = str(error).splitlines()[0][:160]
-        raise JobFaults([means("exchange.archives-list-cant-read", detail=said)]) from None
+        text = str(error).splitlines()[0][:160]
+        raise JobFaults([means("exchange.archives-list-cant-read", detail=text)]) from None
     except _BROKEN:
         raise JobFaults([means("exchange.not-whole-archive")]) from None
 
@@ -207,9 +206,9 @@ def _member(archive: zipfile.ZipFile, name: str) -> bytes:
     return data
 
 
-def _item(archive: zipfile.ZipFile, line: _Line) -> Item:
+def _item(archive: zipfile.ZipFile, line: _Line) -> ArchivedNeck:
     try:
-        return Item(line.uid, line.created, parse(_member(archive, line.file)))
+        return ArchivedNeck(line.uid, line.created, parse(_member(archive, line.file)))
     except JobFaults as error:
         raise JobFaults(
             [means("exchange.file-faults", file=line.file, faults=error.faults[0])]

@@ -128,13 +128,7 @@ def read_bytes(path: Path) -> bytes:
         return path.read_bytes()
     except OSError as error:
         raise JobFaults(
-            [
-                means(
-                    "exchange.cant-read",
-                    name=path.name,
-                    strerror=reason_of(error),
-                )
-            ]
+            [means("exchange.cant-read", name=path.name, strerror=reason_of(error))]
         ) from error
 
 
@@ -208,10 +202,10 @@ def _journal(neck: NeckDescription, raws: list[msgspec.Raw]) -> tuple[AnyEntry, 
             if isinstance(entry, Describe):
                 neck = entry.neck
             entries.append(entry)
-            found = [*_way_faults(entry), *entry_faults(entry, neck, number)]
+            sayings = [*_way_faults(entry), *entry_faults(entry, neck, number)]
             faults.extend(
                 means("exchange.entry-with-number-fault", number=number, fault=fault)
-                for fault in found
+                for fault in sayings
             )
         if len(faults) >= _MOST_FAULTS:
             faults.append(means("exchange.further-faults-not-listed"))
@@ -224,13 +218,7 @@ def _journal(neck: NeckDescription, raws: list[msgspec.Raw]) -> tuple[AnyEntry, 
 def _way_faults(entry: AnyEntry) -> list[Saying]:
     """A way forward that this program does not know."""
     if isinstance(entry, Chosen | Filed) and entry.way not in WAYS:
-        return [
-            means(
-                "exchange.way-not-known-should-one",
-                way=entry.way,
-                ways=", ".join(WAYS),
-            )
-        ]
+        return [means("exchange.way-not-known-should-one", way=entry.way, ways=", ".join(WAYS))]
     return []
 
 
@@ -286,9 +274,7 @@ def plain_fault(message: str) -> Saying:
         )
     elif value is not None and key in _CHOICES:
         what = means(
-            "exchange.not-known-should-one",
-            detail=value[1][:40],
-            choices=", ".join(_CHOICES[key]),
+            "exchange.not-known-should-one", detail=value[1][:40], choices=", ".join(_CHOICES[key])
         )
     else:
         what = f"{text[0].lower()}{text[1:]}"

@@ -23,7 +23,7 @@ class Stroke(Struct, frozen=True):
     grey: float = 0.0
 
 
-class Mark(Struct, frozen=True):
+class DrawnWord(Struct, frozen=True):
     """A word of a drawing; ``x`` is its middle."""
 
     x: float
@@ -47,7 +47,7 @@ class Drawing(Struct, frozen=True):
     height: float
     patches: tuple[Patch, ...] = ()
     strokes: tuple[Stroke, ...] = ()
-    marks: tuple[Mark, ...] = ()
+    marks: tuple[DrawnWord, ...] = ()
 
 
 class Heading(Struct, frozen=True):
@@ -62,13 +62,13 @@ class Paragraph(Struct, frozen=True):
     text: str
 
 
-class Rows(Struct, frozen=True):
+class PaperTable(Struct, frozen=True):
     """A table; its first row is the head."""
 
     rows: Table
 
 
-Block = Heading | Paragraph | Rows | Drawing
+Block = Heading | Paragraph | PaperTable | Drawing
 
 
 class Paper(Struct, frozen=True):
@@ -95,18 +95,21 @@ def blocks_of(
     found: list[Block] = []
     parts = text.replace("\r\n", "\n").strip().split("\n\n")
     for number, part in enumerate(parts, 1):
-        said = part.strip("\n ")
-        name = said[1:-1].strip() if said[:1] == "[" and said[-1:] == "]" else ""
+        words = part.strip("\n ")
+        if words[:1] == "[" and words[-1:] == "]":
+            name = words[1:-1].strip()
+        else:
+            name = ""
         if name in tables:
-            found.append(Rows(tables[name]))
+            found.append(PaperTable(tables[name]))
         elif name in drawings:
             found.append(drawings[name])
-        elif said and not name:
+        elif words and not name:
             # What ends a letter is no heading: there is nothing under it.
-            heading = number < len(parts) and _heads(said)
-            found.append(Heading(said) if heading else Paragraph(said))
+            heading = number < len(parts) and _heads(words)
+            found.append(Heading(words) if heading else Paragraph(words))
     return tuple(found)
 
 
-def _heads(said: str) -> bool:
-    return "\n" not in said and len(said) <= HEADING_LETTERS and said[-1] not in ".!?:;,"
+def _heads(text: str) -> bool:
+    return "\n" not in text and len(text) <= HEADING_LETTERS and text[-1] not in ".!?:;,"

@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
+from itertools import zip_longest
 from pathlib import Path
 from typing import Any
 
-from nuvrek.exchange.paper import Block, Drawing, Heading, Paper, Paragraph, Rows
+from nuvrek.exchange.paper import Block, Drawing, Heading, Paper, PaperTable, Paragraph
 
 _FONTS = Path(__file__).resolve().parents[1] / "desktop/fonts"
 _TEXT, _OTHER = "Text", "Other"
@@ -22,15 +24,15 @@ def drawing_width_mm() -> float:
 
 def paper_pdf(paper: Paper) -> bytes:
     """The paper as PDF, A4."""
-    made = b""
+    data = b""
     for points in _POINTS if paper.one_page else _POINTS[1:2]:
         document = _set(paper, points)
-        made = bytes(document.output())
+        data = bytes(document.output())
         for font in document.fonts.values():
             font.close()
         if document.page_no() == 1:
             break
-    return made
+    return data
 
 
 def unset_letters(text: str) -> str:
@@ -153,13 +155,13 @@ def _block(document: Any, block: Block, points: float) -> None:
             document.set_font(_TEXT, size=points)
             _lines(document, _WIDE_MM, points * _LINE, text)
             document.ln(1.2)
-        case Rows():
+        case PaperTable():
             _rows(document, block, points)
         case Drawing():
             _drawing(document, block)
 
 
-def _rows(document: Any, block: Rows, points: float) -> None:
+def _rows(document: Any, block: PaperTable, points: float) -> None:
     """A table by the library's own: its cells grow with what stands in them."""
     document.set_font(_TEXT, size=points - 0.5)
     count = max((len(row) for row in block.rows), default=0)
@@ -184,15 +186,18 @@ def _rows(document: Any, block: Rows, points: float) -> None:
 _PADDING_MM = 0.6
 
 
-def _widths(document: Any, block: Rows, count: int) -> list[float]:
+def _widths(document: Any, block: PaperTable, count: int) -> list[float]:
     """Each column has room for its longest word; what is left goes to those whose text is
     longest.
     """
     document.set_font(_TEXT, "B", document.font_size_pt)
-    cells = [[row[n] if n < len(row) else "" for row in block.rows] for n in range(count)]
-    wide = document.get_string_width
-    words = [max((wide(w) for text in cell for w in text.split()), default=2.0) for cell in cells]
-    texts = [max((wide(text) for text in cell), default=2.0) for cell in cells]
+    columns = [*zip_longest(*block.rows, fillvalue="")][:count]
+
+    def widest(texts: Iterable[str]) -> float:
+        return max(map(document.get_string_width, texts), default=2.0)
+
+    words = [widest(" ".join(column).split()) for column in columns]
+    texts = [widest(column) for column in columns]
     document.set_font(_TEXT, "", document.font_size_pt)
     most = _WIDE_MM / count
     least = [min(word, 2 * most) + 2 * _PADDING_MM + 2.5 for word in words]
@@ -201,7 +206,7 @@ def _widths(document: Any, block: Rows, count: int) -> list[float]:
     return [low + left * want / sum(wants) for low, want in zip(least, wants, strict=True)]
 
 
-def _figures(block: Rows) -> bool:
+def _figures(block: PaperTable) -> bool:
     """Whether all but the first column hold short figures."""
     rest = [text for row in block.rows[1:] for text in row[1:]]
     return bool(rest) and all(len(text) <= 16 for text in rest)

@@ -10,19 +10,19 @@ from collections.abc import Callable, Iterable
 from typing import Any, get_args
 
 import msgspec
+from msgspec.inspect import FloatType, IntType, TupleType, Type, UnionType, VarTupleType, type_info
 
 from nuvrek import patience
 from nuvrek.exchange.jobfile import JobFaults, plain_fault
+from nuvrek.exchange.tables import unmarked, write_csv
 from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import entry_faults
-from nuvrek.readings.entries import AnyReading
+from nuvrek.readings.entries import AnyReading, State
 from nuvrek.readings.journal import MOST_ENTRIES
 from nuvrek.units import MM_PER_THOU
 
 STATE = ("strings", "rod_turns", "posture", "rod_high_turns", "rod_moves", "trued")
-_NUMBERS = ("rod_turns", "rod_high_turns", "temperature_c", "humidity_percent")
-_LISTS = ("frets", "reach")
 # In this order columns stand first; every other field of a reading follows by itself.
 _FIRST = (
     "kind",
@@ -66,7 +66,26 @@ def _columns() -> tuple[str, ...]:
 
 COLUMNS = _columns()
 LENGTHS = tuple(name for name in COLUMNS if name == "mm" or name.endswith("_mm"))
-_WHOLE = ("fret", "run", "low_support", "high_support", "string", "capo", "rod_moves", "trued")
+
+
+def _held_as(kind: type) -> frozenset[str]:
+    """The columns of readings that hold whole numbers, numbers, or rows of them, as their structs
+    say: a new reading needs no word here.
+    """
+    structs = [type_info(struct) for struct in (*get_args(AnyReading), State)]
+    fields = [field for struct in structs for field in struct.fields]  # type: ignore[attr-defined]
+    return frozenset(field.encode_name for field in fields if kind in _kinds(field.type))
+
+
+def _kinds(held: Type) -> set[type]:
+    """What a field may hold, without its bounds."""
+    if isinstance(held, UnionType):
+        return {kind for part in held.types for kind in _kinds(part)}
+    return {type(held)}
+
+
+_WHOLE, _NUMBERS = _held_as(IntType), _held_as(FloatType)
+_LISTS = _held_as(VarTupleType) | _held_as(TupleType)
 # Kinds whose lane is one of the two sides.
 _SIDED = ("string-height", "fret-end", "ends-fine")
 MOST_ROWS = MOST_ENTRIES
@@ -74,35 +93,26 @@ MOST_ROWS = MOST_ENTRIES
 _MOST_COLUMNS, _LONGEST_HEADING = 100, 4000
 # After so many rows it is asked whether anybody still waits for them.
 _BREATH = 500
-_LIKE_FORMULAS = ("=", "+", "-", "@", "\t", "\r")
 _MOST_FAULTS = 20
 
 
 def write_table(readings: Iterable[AnyReading]) -> str:
     """The readings as CSV with a heading row. A side stands in the lane column."""
-    out = io.StringIO()
-    writer = csv.DictWriter(out, COLUMNS, lineterminator="\n")
-    writer.writeheader()
-    for reading in readings:
-        fields: dict[str, Any] = msgspec.to_builtins(reading)
-        fields |= fields.pop("state")
-        fields["lane"] = fields.pop("side", fields.get("lane"))
-        for name in _LISTS:
-            if fields.get(name) is not None:
-                fields[name] = " ".join(str(fret) for fret in fields[name])
-        writer.writerow({name: _cell(fields.get(name)) for name in COLUMNS})
-    return out.getvalue()
+    return write_csv(COLUMNS, map(_row, readings))
 
 
-def _cell(value: object) -> object:
-    """Words that a spreadsheet would take for a formula get a mark before them; numbers stay."""
-    if isinstance(value, str) and value.startswith(_LIKE_FORMULAS):
-        return f"'{value}"
-    return value
+def _row(reading: AnyReading) -> list[object]:
+    fields: dict[str, Any] = msgspec.to_builtins(reading)
+    fields |= fields.pop("state")
+    fields["lane"] = fields.pop("side", fields.get("lane"))
+    for name in _LISTS:
+        if fields.get(name) is not None:
+            fields[name] = " ".join(map(str, fields[name]))
+    return [fields.get(name) for name in COLUMNS]
 
 
 def read_table(
-    text: str, neck: NeckDescription, told: Callable[[int], None] = lambda row: None
+    text: str, neck: NeckDescription, tell: Callable[[int], None] = lambda row: None
 ) -> list[AnyReading]:
     """Readings from CSV, or from a table pasted out of a spreadsheet (tabs or semicolons, decimal
     commas).
@@ -123,10 +133,10 @@ def read_table(
                 raise JobFaults([means("exchange.more-than-rows", most_rows=MOST_ROWS)])
             if number % _BREATH == 0:
                 patience.ask()
-                told(number)
-            found = _reading(heading, row, neck, number, faults)
-            if found is not None:
-                readings.append(found)
+                tell(number)
+            reading = _reading(heading, row, neck, number, faults)
+            if reading is not None:
+                readings.append(reading)
             if len(faults) >= _MOST_FAULTS:
                 faults.append(means("exchange.further-faults-not-listed"))
                 break
@@ -181,7 +191,7 @@ def _fields(heading: list[str], row: list[str]) -> dict[str, Any]:
     if len(row) > len(heading):
         raise Refusal(means("exchange.more-cells-than-heading-names"))
     fields: dict[str, Any] = {}
-    for name, cell in zip(heading, map(_unmarked, row), strict=False):
+    for name, cell in zip(heading, map(unmarked, row), strict=False):
         if cell:
             fields[_column(name)] = _value(name, cell)
     fields["state"] = {name: fields.pop(name) for name in STATE if name in fields}
@@ -190,23 +200,22 @@ def _fields(heading: list[str], row: list[str]) -> dict[str, Any]:
     return fields
 
 
-def _unmarked(cell: str) -> str:
-    cell = cell.strip()
-    return cell[1:] if cell.startswith("'") and cell[1:].startswith(_LIKE_FORMULAS) else cell
-
-
 def _column(name: str) -> str:
     """The column a heading means: a length may be given in thou."""
-    return "mm" if name == "thou" else name.replace("_thou", "_mm")
+    if name == "thou":
+        return "mm"
+    return name.replace("_thou", "_mm")
 
 
 def _value(name: str, cell: str) -> object:
     if name in _WHOLE:
-        return int(_number(name, cell)) if _number(name, cell).is_integer() else cell
-    if name in _NUMBERS:
-        return _number(name, cell)
+        if _number(name, cell).is_integer():
+            return int(_number(name, cell))
+        return cell
     if _column(name) in LENGTHS:
         return _number(name, cell) * (MM_PER_THOU if name.endswith("thou") else 1.0)
+    if name in _NUMBERS:
+        return _number(name, cell)
     if name in _LISTS:
         return [int(_number(name, part)) for part in cell.split()]
     return cell

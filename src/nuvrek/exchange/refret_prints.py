@@ -102,7 +102,11 @@ def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int
     rows = list(zip(plan.cut, plan.bends_mm, strict=True))[first : first + _ROWS]
     for n, (piece, bend) in enumerate(rows, 1):
         y = _TOP_MM + n * _ROW_MM
-        radius = means("exchange.flat") if bend is None else f"{bend:.0f}"
+        radius: Saying
+        if bend is None:
+            radius = means("exchange.flat")
+        else:
+            radius = f"{bend:.0f}"
         said = (
             f"{piece.fret}",
             Figure(f"{piece.cut_mm:.1f}"),
@@ -113,7 +117,7 @@ def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int
             document.text(x, y, written(figure))
         document.rect(places[-1], y - 3.5, piece.cut_mm, 4.0)
     if first == 0 and plan.cutting is not None:
-        sticks = "; ".join(" ".join(map(str, one)) for one in plan.cutting.sticks)
+        sticks = "; ".join(" ".join(map(str, stick)) for stick in plan.cutting.sticks)
         document.text(
             _LEFT_MM, 172.0, written(means("exchange.out-each-stick", sticks=sticks))[:150]
         )
@@ -140,10 +144,8 @@ def _card(document: Any, neck: NeckDescription, plan: RefretPlan) -> None:
 def arc_points(radius_mm: float, wide_mm: float = ARC_WIDE_MM) -> list[tuple[float, float]]:
     """Points of an arc over a chord so wide, its top at (0, 0), y down."""
     half = min(0.5 * wide_mm, 0.98 * radius_mm)
-    return [
-        (x, radius_mm - math.sqrt(radius_mm**2 - x**2))
-        for x in (half * (n / 60.0 - 1.0) for n in range(121))
-    ]
+    across = [half * (n / 60.0 - 1.0) for n in range(121)]
+    return [(x, radius_mm - math.sqrt(radius_mm**2 - x**2)) for x in across]
 
 
 def _arc(document: Any, x_mm: float, y_mm: float, radius_mm: float) -> None:

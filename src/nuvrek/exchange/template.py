@@ -25,7 +25,7 @@ _LEFT_MM, _BASE_MM = 20.0, 110.0
 _RULER_MM = 150.0
 
 
-class Edge(Struct, frozen=True):
+class NotchedEdge(Struct, frozen=True):
     """The outline of a notched edge, y upwards from the wood; ``frets`` are the notch middles."""
 
     scale_mm: float
@@ -41,17 +41,16 @@ def notched_edge(
     notch_mm: float = 5.0,
     depth_mm: float = 4.0,
     height_mm: float = 25.0,
-) -> Edge:
+) -> NotchedEdge:
     """The edge for a scale length. Raises ValueError where notches would run into each other."""
     places = fret_line_mm(scale_mm, frets)[1:]
-    closest = min(b - a for a, b in itertools.pairwise(places)) if frets > 1 else scale_mm
+    if frets > 1:
+        closest = min(b - a for a, b in itertools.pairwise(places))
+    else:
+        closest = scale_mm
     if notch_mm > 0.7 * closest:
         raise Refusal(
-            means(
-                "exchange.notches-mm-too-wide-last",
-                notch_mm=notch_mm,
-                closest=closest,
-            )
+            means("exchange.notches-mm-too-wide-last", notch_mm=notch_mm, closest=closest)
         )
     start, end = places[0] - 12.0, places[-1] + 12.0
     outline: list[Point] = [(start, 0.0)]
@@ -59,17 +58,17 @@ def notched_edge(
         left, right = x - 0.5 * notch_mm, x + 0.5 * notch_mm
         outline += [(left, 0.0), (left, depth_mm), (right, depth_mm), (right, 0.0)]
     outline += [(end, 0.0), (end, height_mm), (start, height_mm)]
-    return Edge(scale_mm, tuple(places), tuple(outline), start, end)
+    return NotchedEdge(scale_mm, tuple(places), tuple(outline), start, end)
 
 
-def write(edge: Edge, path: Path) -> None:
+def write(edge: NotchedEdge, path: Path) -> None:
     """Write the edge as .pdf, .svg or .dxf, by the file's ending. Raises ValueError for another
     ending.
     """
     write_whole(path, render(edge, path))
 
 
-def render(edge: Edge, path: Path) -> bytes:
+def render(edge: NotchedEdge, path: Path) -> bytes:
     """The edge as the ending of ``path`` asks: .pdf, .svg or .dxf. Raises ValueError for another
     ending.
     """
@@ -92,7 +91,7 @@ def rocker_table(scale_mm: float, frets: int) -> str:
     return "\n".join(rows) + "\n"
 
 
-def svg(edge: Edge) -> bytes:
+def svg(edge: NotchedEdge) -> bytes:
     """One drawing at true scale: user units are mm."""
     top = max(y for _, y in edge.outline)
     wide, high = edge.end_mm - edge.start_mm, top + 10.0
@@ -111,7 +110,7 @@ def svg(edge: Edge) -> bytes:
     ).encode()
 
 
-def dxf(edge: Edge) -> bytes:
+def dxf(edge: NotchedEdge) -> bytes:
     """The outline as a closed polyline in mm, fret numbers on a layer of their own."""
     import ezdxf
 
@@ -126,7 +125,7 @@ def dxf(edge: Edge) -> bytes:
     return out.getvalue().encode()
 
 
-def pdf(edge: Edge) -> bytes:
+def pdf(edge: NotchedEdge) -> bytes:
     """A4 sheets lying down, each with its stretch of the edge, join lines and a ruler to check
     the printer by.
     """
@@ -144,19 +143,16 @@ def pdf(edge: Edge) -> bytes:
     return bytes(document.output())
 
 
-def sheets(edge: Edge) -> int:
+def sheets(edge: NotchedEdge) -> int:
     """How many sheets the edge takes."""
     return int(-(-(edge.end_mm - edge.start_mm) // SHEET_MM))
 
 
-def _sheet(document: Any, edge: Edge, sheet: int, count: int) -> None:
+def _sheet(document: Any, edge: NotchedEdge, sheet: int, count: int) -> None:
     shift = _LEFT_MM - edge.start_mm - sheet * SHEET_MM
     document.set_font("DejaVu", size=11)
     words = means(
-        "exchange.notched-edge-mm-sheet-print",
-        scale_mm=edge.scale_mm,
-        sheet=sheet + 1,
-        count=count,
+        "exchange.notched-edge-mm-sheet-print", scale_mm=edge.scale_mm, sheet=sheet + 1, count=count
     )
     document.text(_LEFT_MM, 24.0, written(words))
     document.set_line_width(0.1)

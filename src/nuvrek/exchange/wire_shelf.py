@@ -9,31 +9,28 @@ from collections.abc import Sequence
 import msgspec
 
 from nuvrek.exchange.jobfile import JobFaults
+from nuvrek.exchange.tables import unmarked, write_csv
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.wire import Wire, wire_faults
 
 COLUMNS = tuple(Wire.__struct_fields__)
 _TEXT = ("name", "alloy", "hardness", "form")
 MOST_WIRES, MOST_LETTERS = 200, 200_000
-# What a spreadsheet would take for a formula is marked as text.
-_LIKE_FORMULAS = ("=", "+", "-", "@")
 
 
 def write_shelf(wires: Sequence[Wire]) -> str:
     """The shelf as CSV."""
-    out = io.StringIO()
-    table = csv.writer(out, lineterminator="\n")
-    table.writerow(COLUMNS)
-    for wire in wires:
-        table.writerow([_cell(getattr(wire, name)) for name in COLUMNS])
-    return out.getvalue()
+    return write_csv(COLUMNS, map(_row, wires))
 
 
-def _cell(value: object) -> str:
-    if value is None:
-        return ""
-    said = f"{value:g}" if isinstance(value, float) else str(value)
-    return f"'{said}" if said.startswith(_LIKE_FORMULAS) and isinstance(value, str) else said
+def _row(wire: Wire) -> list[object]:
+    return [_cell(getattr(wire, name)) for name in COLUMNS]
+
+
+def _cell(value: object) -> object:
+    if isinstance(value, float):
+        return f"{value:g}"
+    return value
 
 
 def read_shelf(text: str) -> tuple[Wire, ...]:
@@ -46,53 +43,46 @@ def read_shelf(text: str) -> tuple[Wire, ...]:
     heading = [name.strip() for name in rows[0]]
     unknown = [name for name in heading if name not in COLUMNS]
     if unknown or "name" not in heading:
-        what = (
-            means("exchange.no-column", unknown=unknown[0][:40])
-            if unknown
-            else means("exchange.no-column-name")
-        )
+        if unknown:
+            what = means("exchange.no-column", unknown=unknown[0][:40])
+        else:
+            what = means("exchange.no-column-name")
         raise JobFaults(
-            [
-                means(
-                    "exchange.not-table-wire-columns",
-                    what=what,
-                    columns=", ".join(COLUMNS),
-                )
-            ]
+            [means("exchange.not-table-wire-columns", what=what, columns=", ".join(COLUMNS))]
         )
-    faults, found = list[Saying](), list[Wire]()
+    faults, wires = list[Saying](), list[Wire]()
     for number, row in enumerate(rows[1:], 2):
         if not any(cell.strip() for cell in row):
             continue
         wire = _wire(heading, row)
         if isinstance(wire, Wire):
             faults += [
-                means("exchange.row-with-number-detail", number=number, detail=said)
-                for said in wire_faults(wire)
+                means("exchange.row-with-number-detail", number=number, detail=saying)
+                for saying in wire_faults(wire)
             ]
-            found.append(wire)
+            wires.append(wire)
         else:
             faults.append(means("exchange.row-with-number-wire", number=number, wire=wire))
-    if len(found) > MOST_WIRES:
+    if len(wires) > MOST_WIRES:
         faults.append(means("exchange.shelf-holds-wires-most", most_wires=MOST_WIRES))
     if faults:
         raise JobFaults(faults[:20])
-    return tuple(found)
+    return tuple(wires)
 
 
 def _wire(heading: Sequence[str], row: Sequence[str]) -> Wire | Saying:
     fields: dict[str, object] = {}
     for name, cell in zip(heading, row, strict=False):
-        said = cell.strip().removeprefix("'")
-        if not said:
+        text = unmarked(cell)
+        if not text:
             continue
         if name in _TEXT:
-            fields[name] = said
+            fields[name] = text
             continue
         try:
-            fields[name] = float(said.replace(",", "."))
+            fields[name] = float(text.replace(",", "."))
         except ValueError:
-            return means("exchange.no-number", name=name, detail=said[:30])
+            return means("exchange.no-number", name=name, detail=text[:30])
     try:
         return msgspec.convert(fields, Wire)
     except msgspec.ValidationError as error:

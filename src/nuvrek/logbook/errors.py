@@ -6,15 +6,19 @@ import sqlite3
 from pathlib import Path
 
 from nuvrek.letters import whole_letters
-from nuvrek.meaning import Said, means, written
+from nuvrek.meaning import Said, Saying, means, written
 
 
 class LogbookError(Exception):
     """The logbook can't do what was asked; the message is a sentence for the user."""
 
     def __init__(self, sentence: object = "") -> None:
-        said = sentence if isinstance(sentence, Said) else whole_letters(str(sentence))
-        super().__init__(said)
+        saying: Saying
+        if isinstance(sentence, Said):
+            saying = sentence
+        else:
+            saying = whole_letters(str(sentence))
+        super().__init__(saying)
 
     def __str__(self) -> str:
         return written(self.args[0] if self.args else "")
@@ -37,22 +41,17 @@ class ServerLost(LogbookError):
 
 
 def explained(error: sqlite3.Error, path: Path) -> LogbookError:
-    said = str(error).lower()
-    if "full" in said:
+    text = str(error).lower()
+    if "full" in text:
         return LogbookFull(means("keeping.disk-full-not-written-down"))
-    if "readonly" in said or "read-only" in said:
-        return LogbookError(
-            means(
-                "keeping.logbook-cant-written-read-only",
-                name=path.name,
-            )
-        )
-    if "malformed" in said or "not a database" in said or "corrupt" in said:
+    if "readonly" in text or "read-only" in text:
+        return LogbookError(means("keeping.logbook-cant-written-read-only", name=path.name))
+    if "malformed" in text or "not a database" in text or "corrupt" in text:
         return LogbookDamaged(means("keeping.logbook-damaged-nothing-changed", name=path.name))
-    if "locked" in said or "busy" in said:
+    if "locked" in text or "busy" in text:
         return LogbookError(means("keeping.another-window-writing-logbook-not"))
-    if "unable to open" in said:
+    if "unable to open" in text:
         return LogbookError(means("keeping.logbook-cant-opened-folder-there", path=path))
-    if "disk i/o" in said:
+    if "disk i/o" in text:
         return LogbookError(means("keeping.disk-reports-error-not-written"))
     return LogbookError(means("keeping.logbook-could-not-used", error=error))

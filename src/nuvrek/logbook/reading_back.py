@@ -60,7 +60,9 @@ _MOST_MISSING = 1000
 def read_journal(rows: Sequence[tuple[int, object]], stand: Stand) -> Journal:
     """The entries of one neck, each decoded by itself, with a note where one can't be read."""
     whole = _in_one_go(rows, stand)
-    return _one_by_one(rows, stand) if whole is None else whole
+    if whole is not None:
+        return whole
+    return _one_by_one(rows, stand)
 
 
 def _in_one_go(rows: Sequence[tuple[int, object]], stand: Stand) -> Journal | None:
@@ -105,16 +107,15 @@ def text_of(body: object) -> str:
 
 
 def _shorten(error: Exception) -> str:
-    return str(error).splitlines()[0][:160] if str(error) else type(error).__name__
+    if str(error):
+        return str(error).splitlines()[0][:160]
+    return type(error).__name__
 
 
 def row_of(number: int, body: object, created: str, entries: int) -> NeckRow:
     neck, damage = described(number, body)
     if neck.joint_fret > neck.frets:
-        damage = (
-            *damage,
-            means("keeping.joint-fret-past-last-fret", joint_fret=neck.joint_fret),
-        )
+        damage = (*damage, means("keeping.joint-fret-past-last-fret", joint_fret=neck.joint_fret))
         neck = msgspec.structs.replace(neck, joint_fret=neck.frets)
     return NeckRow(number, neck, created, entries, damage)
 

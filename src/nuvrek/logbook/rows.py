@@ -36,10 +36,10 @@ def stand_of(db: sqlite3.Connection, neck: int) -> Stand | None:
 
 def check_stands(db: sqlite3.Connection, stand: Stand) -> None:
     """Raises NeckChanged unless the neck is the one that is meant and its journal as it was."""
-    now = stand_of(db, stand.neck)
-    if now is None or now.uid != stand.uid:
+    neck_stand = stand_of(db, stand.neck)
+    if neck_stand is None or neck_stand.uid != stand.uid:
         raise NeckChanged(means("keeping.neck-no-longer-logbook-open"))
-    if now != stand:
+    if neck_stand != stand:
         raise NeckChanged(means("keeping.neck-changed-from-another-window"))
 
 
@@ -47,11 +47,11 @@ def insert_neck(
     db: sqlite3.Connection, uid: str, created: str, described: str, bodies: Sequence[object]
 ) -> Stand:
     """A new neck with its journal."""
-    cursor = db.execute(
-        "INSERT INTO neck (described, created, uid, mark) VALUES (?, ?, ?, ?)",
+    (number,) = db.execute(
+        "INSERT INTO neck (described, created, uid, mark) VALUES (?, ?, ?, ?) RETURNING id",
         (described, created, uid, mark_of(uid, created, described)),
-    )
-    return add(db, Stand(int(cursor.lastrowid or 0), uid), bodies)
+    ).fetchone()
+    return add(db, Stand(int(number), uid), bodies)
 
 
 def add_checked(db: sqlite3.Connection, stand: Stand, bodies: Sequence[object]) -> Stand:
@@ -89,9 +89,9 @@ def put_back(db: sqlite3.Connection, stand: Stand, bodies: Sequence[object]) -> 
     no bench takes it for lost. Raises NeckChanged.
     """
     before = _marks(db, stand.neck)
-    made = rewrite(db, stand, bodies)
+    neck_stand = rewrite(db, stand, bodies)
     _on_purpose(db, stand.uid, before - _marks(db, stand.neck))
-    return made
+    return neck_stand
 
 
 def take_away(db: sqlite3.Connection, neck: int, uid: str) -> None:
@@ -177,13 +177,6 @@ def _wrong_entries(db: sqlite3.Connection, neck: int, uid: str, changed: Saying)
         "SELECT number, body, mark FROM entry WHERE neck = ? ORDER BY number", (neck,)
     ).fetchall():
         if mark_of(before, uid, place, body) != mark:
-            wrong.append(
-                means(
-                    "keeping.neck-entry",
-                    neck=neck,
-                    place=place,
-                    changed=changed,
-                )
-            )
+            wrong.append(means("keeping.neck-entry", neck=neck, place=place, changed=changed))
         before = mark
     return wrong

@@ -26,8 +26,8 @@ class Stand(Struct, frozen=True):
 
 def mark_of(*parts: object) -> str:
     """A mark of what is kept: 16 hex digits, which no flipped bit leaves as they are."""
-    said = "\x1f".join(map(str, parts)).encode(errors="surrogateescape")
-    return hashlib.blake2b(said, digest_size=8).hexdigest()
+    data = "\x1f".join(map(str, parts)).encode(errors="surrogateescape")
+    return hashlib.blake2b(data, digest_size=8).hexdigest()
 
 
 def marked(stand: Stand, bodies: Iterable[object]) -> list[tuple[int, object, str]]:

@@ -36,6 +36,10 @@ __all__ = [
 ]
 
 
+# More than a logbook ever holds.
+_ALL_NECKS = 2**31 - 1
+
+
 class Logbook(LogbookFile):
     """What stands in one open logbook, and what is written into it."""
 
@@ -56,7 +60,9 @@ class Logbook(LogbookFile):
     def owner(self, name: str) -> Owner | None:
         """What is known of one owner; None for an empty or unknown name."""
         rows = self.owner_rows(name) if name else []
-        return owner_of(name, rows[-1].body) if rows else None
+        if rows:
+            return owner_of(name, rows[-1].body)
+        return None
 
     def owner_rows(self, name: str = "") -> list[OwnerRow]:
         """All that was ever written down of owners (or of one), oldest first."""
@@ -78,7 +84,10 @@ class Logbook(LogbookFile):
                 "SELECT uid FROM owner WHERE name = ? OR name = ? ORDER BY name = ? DESC, id DESC",
                 (owner.name, before, owner.name),
             ).fetchone()
-            uid = str(rows[0]) if rows else owner_uid(owner.name, body, at)
+            if rows:
+                uid = str(rows[0])
+            else:
+                uid = owner_uid(owner.name, body, at)
             self._keep_owner(owner.name, body, at, uid)
 
     def _keep_owner(self, name: str, body: str, at: str, uid: str) -> None:
@@ -129,7 +138,7 @@ class Logbook(LogbookFile):
             ).fetchall()
         return [(number, body, str(created), count) for number, body, created, count in rows]
 
-    def heads(self, most: int = -1) -> list[tuple[int, str]]:
+    def heads(self, most: int = _ALL_NECKS) -> list[tuple[int, str]]:
         """Number of every neck (or of the first so many) and the marks by which its description
         and journal are told from any other, in the order they were started.
         """
@@ -158,28 +167,28 @@ class Logbook(LogbookFile):
         """By what a neck is known in other logbooks; nothing where there is none."""
         with self._sentences():
             found = self._db.execute("SELECT uid FROM neck WHERE id = ?", (number,)).fetchone()
-        return "" if found is None else str(found[0])
+        if found is None:
+            return ""
+        return str(found[0])
 
     def number_of(self, uid: str) -> int | None:
         """The number here of a neck that is known by its uid; None where it is not here."""
         with self._sentences():
             found = self._db.execute("SELECT id FROM neck WHERE uid = ?", (uid,)).fetchone()
-        return None if found is None else int(found[0])
+        if found is None:
+            return None
+        return int(found[0])
 
     def stand(self, neck: int) -> Stand:
         """Where a journal stands now. Raises LogbookError where there is no such neck."""
         with self._sentences():
-            found = stand_of(self._db, neck)
-        if found is None:
+            neck_stand = stand_of(self._db, neck)
+        if neck_stand is None:
             raise LogbookError(means("keeping.there-no-neck-shelf", number=neck))
-        return found
+        return neck_stand
 
     def start(
-        self,
-        neck: NeckDescription,
-        created: str,
-        entries: Sequence[AnyEntry] = (),
-        uid: str = "",
+        self, neck: NeckDescription, created: str, entries: Sequence[AnyEntry] = (), uid: str = ""
     ) -> int:
         """Put a new neck on the shelf, with its journal if it has one; returns its number. ``uid``
         is by what it is known elsewhere, a new one if not said. Raises LogbookError.

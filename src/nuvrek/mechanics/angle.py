@@ -59,11 +59,7 @@ def at_heel_mm(degrees: float, heel_mm: float) -> float:
 
 
 def saddle_wanted_mm(
-    over_bridge_mm: float,
-    height_mm: float,
-    scale_mm: float,
-    nut_mm: float = NUT_MM,
-    fret: int = 12,
+    over_bridge_mm: float, height_mm: float, scale_mm: float, nut_mm: float = NUT_MM, fret: int = 12
 ) -> float:
     """How high the saddle's top stands over the bridge: the frets' line carried on to it, and
     the string's height there, wanted as ``height_mm`` over ``fret``. At the nut the string is

@@ -14,7 +14,7 @@ from numpy.typing import NDArray
 from nuvrek.mechanics.strings import neck_tension_n
 from nuvrek.neck.board import width_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import fret_places_mm, place_row_mm
 from nuvrek.recognise.woods import Wood, wood_in
 
 Array = NDArray[np.float64]
@@ -80,14 +80,16 @@ def modulus_of(wood: str) -> float:
     nothing.
     """
     known = wood_in(wood)
-    return USUAL_MODULUS if known is None else MODULUS_N_PER_MM2[known]
+    if known is None:
+        return USUAL_MODULUS
+    return MODULUS_N_PER_MM2[known]
 
 
 def stiffness_nmm2(neck: NeckDescription, x_mm: Array) -> Array:
     """EI of the neck at places between nut and joint, (n,): half an ellipse that grows towards
     the body.
     """
-    joint = fret_places_mm(neck.scale_mm, neck.frets)[neck.joint_fret]
+    joint = place_row_mm(neck)[neck.joint_fret]
     wide = np.array([width_mm(neck, float(x)) for x in x_mm])
     return modulus_of(neck.neck_wood) * HALF_ELLIPSE * 0.5 * wide * _thickness(x_mm / joint) ** 3
 
@@ -100,7 +102,7 @@ def pull_moment_nmm(neck: NeckDescription, tension_n: float, x_mm: Array) -> Arr
     """Moment of the strings about the middle of the section, (n,): tension times their distance
     from it.
     """
-    joint = fret_places_mm(neck.scale_mm, neck.frets)[neck.joint_fret]
+    joint = place_row_mm(neck)[neck.joint_fret]
     return np.asarray(tension_n * (CENTROID * _thickness(x_mm / joint) + OVER_BOARD_MM))
 
 
@@ -109,7 +111,7 @@ def pull_by_beam_mm(neck: NeckDescription, tension_n: float) -> float:
 
     Rod, board glue and finish stiffen a neck beyond its bare wood: see ``usual_pull_mm``.
     """
-    places = fret_places_mm(neck.scale_mm, neck.frets)
+    places = place_row_mm(neck)
     x = np.linspace(places[1], places[neck.joint_fret], _FINE + 1)
     dip = dip_below_ends_mm(x, pull_moment_nmm(neck, tension_n, x), stiffness_nmm2(neck, x))
     return float(dip[_FINE // 2])

@@ -79,7 +79,9 @@ def set_tension_n(specs: Sequence[StringSpec], scale_mm: float) -> tuple[float, 
 
 def usual_tension_n(scale_mm: float) -> float:
     """Tension of a string whose gauge nobody listed, N."""
-    return LONG_SCALE_N if scale_mm >= LONG_SCALE_MM else USUAL_N
+    if scale_mm >= LONG_SCALE_MM:
+        return LONG_SCALE_N
+    return USUAL_N
 
 
 def neck_tension_n(neck: NeckDescription) -> float:
@@ -98,15 +100,17 @@ def retuned(specs: Sequence[StringSpec], semitones: int) -> tuple[StringSpec, ..
 
 
 def pull_ratio(
-    now: Sequence[StringSpec], then: Sequence[StringSpec], scale_mm: float
+    strings: Sequence[StringSpec], then: Sequence[StringSpec], scale_mm: float
 ) -> tuple[float, float]:
     """Pull of another set or tuning over the pull of this one, and the standard deviation of that.
 
     The unknown share of air in wound strings is the same in both, so only its effect on the ratio
     counts.
     """
-    light, heavy = (_total(then, scale_mm, err) / _total(now, scale_mm, err) for err in (-1.0, 1.0))
-    middle = _total(then, scale_mm, 0.0) / _total(now, scale_mm, 0.0)
+    light, heavy = (
+        _total(then, scale_mm, err) / _total(strings, scale_mm, err) for err in (-1.0, 1.0)
+    )
+    middle = _total(then, scale_mm, 0.0) / _total(strings, scale_mm, 0.0)
     return middle, float(math.hypot(0.5 * (heavy - light), PULL_SHARE_SPREAD * (middle - 1.0)))
 
 

@@ -27,7 +27,9 @@ def back_ratio(bent_mm: float, yields: float, modulus: float, thick_mm: float) -
     nil.
     """
     u = bent_mm * yields / (modulus * thick_mm)
-    return 0.0 if u >= 0.5 else 4.0 * u**3 - 3.0 * u + 1.0
+    if u >= 0.5:
+        return 0.0
+    return 4.0 * u**3 - 3.0 * u + 1.0
 
 
 def bend_to_mm(wanted_mm: float, yields: float, modulus: float, thick_mm: float) -> float:

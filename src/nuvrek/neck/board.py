@@ -5,7 +5,7 @@ from __future__ import annotations
 from functools import lru_cache
 
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import fret_line_mm, places_mm
 
 # How far in from the edges the two outer lanes run, as a share of the width.
 LANE_INSET = 0.12
@@ -30,6 +30,6 @@ def width_mm(neck: NeckDescription, x_mm: float) -> float:
 
 def middle_fret(neck: NeckDescription) -> int:
     """The fret nearest half-way between fret 1 and the joint, where the relief is read."""
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     half = 0.5 * (x[1] + x[neck.joint_fret])
     return min(range(2, neck.joint_fret), key=lambda fret: abs(x[fret] - half))

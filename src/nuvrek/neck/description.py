@@ -137,7 +137,10 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
         low = {"usual": usual, "flat": NEARLY_FLAT_MM, "figure": self.relief_target_mm}[
             self.relief_school
         ]
-        high = low if self.relief_high_mm is None else self.relief_high_mm
+        if self.relief_high_mm is None:
+            high = low
+        else:
+            high = self.relief_high_mm
         return {"bass": low, "middle": 0.5 * (low + high), "treble": high}[lane]
 
 
@@ -146,11 +149,7 @@ def description_faults(neck: NeckDescription) -> list[Saying]:
     faults: list[Saying] = []
     if neck.joint_fret > neck.frets:
         faults.append(
-            means(
-                "necks.joint-fret-but-neck-has",
-                joint_fret=neck.joint_fret,
-                frets=neck.frets,
-            )
+            means("necks.joint-fret-but-neck-has", joint_fret=neck.joint_fret, frets=neck.frets)
         )
     if neck.string_set and strings_in(neck.string_set) != neck.strings:
         faults.append(
@@ -185,11 +184,7 @@ def _mass_faults(spec: StringSpec) -> list[Saying]:
     if low <= density <= high:
         return []
     return [
-        means(
-            "necks.string-list-g-metre-not",
-            grams_per_m=spec.grams_per_m,
-            gauge_mm=spec.gauge_mm,
-        )
+        means("necks.string-list-g-metre-not", grams_per_m=spec.grams_per_m, gauge_mm=spec.gauge_mm)
     ]
 
 
@@ -198,4 +193,6 @@ def target_by_kind_mm(scale_mm: float) -> tuple[float, float]:
 
     Common practice, no source: 3-7 thou on a guitar, 10-12 thou on a long-scale bass.
     """
-    return (0.28, 0.06) if scale_mm >= 760 else (0.13, 0.06)
+    if scale_mm >= 760:
+        return (0.28, 0.06)
+    return (0.13, 0.06)

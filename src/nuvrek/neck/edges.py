@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 
 
 def edge_reach(
@@ -17,7 +17,7 @@ def edge_reach(
     None when no edge is known, when one covers all frets, or when even the longest reaches no fret
     on one side.
     """
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     longest = max(owned_mm, default=0.0)
     if not longest or longest >= x[-1] - x[1]:
         return None

@@ -7,7 +7,7 @@ import math
 from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.neck.board import end_mm, width_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 
 
 def sag_mm(radius_mm: float, width_mm: float) -> float:
@@ -18,13 +18,7 @@ def sag_mm(radius_mm: float, width_mm: float) -> float:
     """
     half = 0.5 * width_mm
     if not 0.0 < half <= radius_mm:
-        raise Refusal(
-            means(
-                "necks.board-mm-wide-has-no",
-                width_mm=width_mm,
-                radius_mm=radius_mm,
-            )
-        )
+        raise Refusal(means("necks.board-mm-wide-has-no", width_mm=width_mm, radius_mm=radius_mm))
     # The textbook form loses digits where the sag is small; this one is the same without the
     # difference.
     return half**2 / (radius_mm + math.sqrt(radius_mm**2 - half**2))
@@ -35,13 +29,7 @@ def arc_mm(radius_mm: float, width_mm: float) -> float:
     ``sag_mm``.
     """
     if not 0.0 < 0.5 * width_mm <= radius_mm:
-        raise Refusal(
-            means(
-                "necks.board-mm-wide-has-no",
-                width_mm=width_mm,
-                radius_mm=radius_mm,
-            )
-        )
+        raise Refusal(means("necks.board-mm-wide-has-no", width_mm=width_mm, radius_mm=radius_mm))
     return 2.0 * radius_mm * math.asin(0.5 * width_mm / radius_mm)
 
 
@@ -51,8 +39,11 @@ def described_radius_mm(neck: NeckDescription, fret: int) -> float | None:
     """
     if neck.radius_mm is None:
         return None
-    end = neck.radius_mm if neck.end_radius_mm is None else neck.end_radius_mm
-    share = fret_line_mm(neck.scale_mm, neck.frets)[fret] / end_mm(neck)
+    if neck.end_radius_mm is None:
+        end = neck.radius_mm
+    else:
+        end = neck.end_radius_mm
+    share = places_mm(neck)[fret] / end_mm(neck)
     return neck.radius_mm + (end - neck.radius_mm) * share
 
 
@@ -61,9 +52,7 @@ def gauge_words(neck: NeckDescription, fret: int) -> Saying:
     radius = described_radius_mm(neck, fret)
     if radius is None:
         return means("necks.no-radius-described")
-    width = width_mm(neck, fret_line_mm(neck.scale_mm, neck.frets)[fret])
+    width = width_mm(neck, places_mm(neck)[fret])
     return means(
-        "necks.described-middle-mm-over-edges",
-        radius=radius / 25.4,
-        sag_mm=sag_mm(radius, width),
+        "necks.described-middle-mm-over-edges", radius=radius / 25.4, sag_mm=sag_mm(radius, width)
     )

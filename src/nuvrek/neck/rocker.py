@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from nuvrek import meaning
 from nuvrek.meaning import Figure, Refusal, Saying, means
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 
 
 def rocker_span_mm(neck: NeckDescription, fret: int) -> tuple[float, float]:
@@ -19,14 +19,8 @@ def rocker_span_mm(neck: NeckDescription, fret: int) -> tuple[float, float]:
     neighbours.
     """
     if not 2 <= fret <= neck.frets - 1:
-        raise Refusal(
-            means(
-                "necks.rockers-middle-fret-2-not",
-                frets=neck.frets - 1,
-                fret=fret,
-            )
-        )
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+        raise Refusal(means("necks.rockers-middle-fret-2-not", frets=neck.frets - 1, fret=fret))
+    x = places_mm(neck)
     least = x[fret + 1] - x[fret - 1]
     fourths = [x[fret + 1] - x[fret - 2]]
     if fret + 2 <= neck.frets:

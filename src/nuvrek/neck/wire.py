@@ -56,31 +56,13 @@ def wire_faults(wire: Wire) -> list[Saying]:
     """What no wire can be, one sentence each; empty when fine."""
     faults: list[Saying] = []
     if not 0.4 <= wire.crown_mm <= 3.0:
-        faults.append(
-            means(
-                "necks.crown-0-4-3-mm",
-                name=wire.name,
-                crown_mm=wire.crown_mm,
-            )
-        )
+        faults.append(means("necks.crown-0-4-3-mm", name=wire.name, crown_mm=wire.crown_mm))
     if not 0.8 <= wire.width_mm <= 4.0:
-        faults.append(
-            means(
-                "necks.crown-0-8-4-mm",
-                name=wire.name,
-                width_mm=wire.width_mm,
-            )
-        )
+        faults.append(means("necks.crown-0-8-4-mm", name=wire.name, width_mm=wire.width_mm))
     if wire.tang_mm <= 0.0:
         faults.append(means("necks.wire-without-tang-holds-no", name=wire.name))
     elif not 0.5 <= wire.tang_mm <= 4.0:
-        faults.append(
-            means(
-                "necks.tang-0-5-4-mm",
-                name=wire.name,
-                tang_mm=wire.tang_mm,
-            )
-        )
+        faults.append(means("necks.tang-0-5-4-mm", name=wire.name, tang_mm=wire.tang_mm))
     if wire.blade_mm <= 0.0 or wire.barbs_mm < wire.blade_mm:
         faults.append(means("necks.over-barbs-tang-no-thinner", name=wire.name))
     elif wire.barbs_mm >= wire.width_mm:

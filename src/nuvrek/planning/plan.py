@@ -89,7 +89,9 @@ def whole(weighing: Weighing, drafts: tuple[Draft, ...], doubted: bool = True) -
 
 def _curve(weighing: Weighing) -> MetalCurve | None:
     basis = clean_basis_of(weighing)
-    return None if basis is None else clean_curve(weighing.case, basis)
+    if basis is None:
+        return None
+    return clean_curve(weighing.case, basis)
 
 
 def case_of(
@@ -104,11 +106,11 @@ def case_of(
         neck_map,
         findings,
         neck_tops_of(neck_map),
-        None if neck_map.neck.bare else relief_now(neck_map),
-        None if stops or neck_map.neck.bare else plan_rod(neck_map),
-        unit,
-        stops,
-        tuple(sorted({fault for _, fault in end_faults(neck_map.neck_state)})),
-        heights_of(neck_map.neck_state),
-        height_unit,
+        relief=None if neck_map.neck.bare else relief_now(neck_map),
+        rod=None if stops or neck_map.neck.bare else plan_rod(neck_map),
+        unit=unit,
+        stops=stops,
+        ends=tuple(sorted({fault for _, fault in end_faults(neck_map.neck_state)})),
+        heights=heights_of(neck_map.neck_state),
+        height_unit=height_unit,
     )

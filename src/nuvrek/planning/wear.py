@@ -37,7 +37,7 @@ class Wear:
 
 
 @dataclass(frozen=True)
-class _Crown:
+class _WearingCrown:
     """A crown as read: when, in years, and how high it was with all that was filed since put back,
     mm; how well it was read.
     """
@@ -47,7 +47,7 @@ class _Crown:
     error_mm: float
 
 
-def wear_of(now: NeckState) -> Wear:
+def wear_of(neck_state: NeckState) -> Wear:
     """Wear a year by the crowns read at two visits or more, else as is usual.
 
     All crowns together have one wear: the slope of their heights over the years, each about its
@@ -57,13 +57,13 @@ def wear_of(now: NeckState) -> Wear:
     """
     across = along = 0.0
     counted = 0
-    for crowns in _by_place(now):
-        years = np.array([one.years for one in crowns])
+    for crowns in _by_place(neck_state):
+        years = np.array([crown.years for crown in crowns])
         if np.ptp(years) < LEAST_YEARS:
             continue
-        weights = np.array([one.error_mm**-2 for one in crowns])
+        weights = np.array([crown.error_mm**-2 for crown in crowns])
         apart = years - np.average(years, weights=weights)
-        heights = np.array([one.mm for one in crowns])
+        heights = np.array([crown.mm for crown in crowns])
         along += float(np.sum(weights * apart * heights))
         across += float(np.sum(weights * apart**2))
         counted += 1
@@ -72,34 +72,42 @@ def wear_of(now: NeckState) -> Wear:
     return Wear(max(-along / across, 0.0), True)
 
 
-def _by_place(now: NeckState) -> Iterable[list[_Crown]]:
+def _by_place(neck_state: NeckState) -> Iterable[list[_WearingCrown]]:
     """The crowns read of each place since its wire went in and was last seated."""
-    found: dict[Place, list[_Crown]] = {}
-    seated = {work.entry.fret: work.number for work in now.work if isinstance(work.entry, Seated)}
-    for one in now.taken:
-        reading = one.reading
-        if not isinstance(reading, CrownHeight) or not now.stands(one.number, reading.fret):
+    found: dict[Place, list[_WearingCrown]] = {}
+    seated = {
+        work.entry.fret: work.number for work in neck_state.work if isinstance(work.entry, Seated)
+    }
+    for taken in neck_state.taken:
+        reading = taken.reading
+        if not isinstance(reading, CrownHeight) or not neck_state.stands(
+            taken.number, reading.fret
+        ):
             continue
         years = _years(reading.at)
-        if years is None or one.number < seated.get(reading.fret, 0):
+        if years is None or taken.number < seated.get(reading.fret, 0):
             continue
-        filed = _filed_mm(now, one.number, (reading.fret, reading.lane))
+        filed = _filed_mm(neck_state, taken.number, (reading.fret, reading.lane))
         error = reading.error_mm or tool_errors.CROWN_ERROR_MM
         place = reading.fret, reading.lane
-        found.setdefault(place, []).append(_Crown(years, reading.height_mm + filed, error))
+        found.setdefault(place, []).append(_WearingCrown(years, reading.height_mm + filed, error))
     return found.values()
 
 
-def _filed_mm(now: NeckState, before: int, place: Place) -> float:
+def _filed_mm(neck_state: NeckState, before: int, place: Place) -> float:
     """What was filed off a place before a reading, since its wire went in; the mean of the lanes
     that were filed where its own was not written down.
     """
     fret, lane = place
     total = 0.0
-    for work in now.work:
+    for work in neck_state.work:
         if work.number > before or not isinstance(work.entry, Filed):
             continue
-        off = {k: mm for f, k, mm in work.entry.off if f == fret and now.stands(work.number, fret)}
+        off = {
+            k: mm
+            for f, k, mm in work.entry.off
+            if f == fret and neck_state.stands(work.number, fret)
+        }
         total += off.get(lane, sum(off.values()) / len(LANES))
     return total
 

@@ -33,18 +33,24 @@ class Exercise:
     @property
     def form(self) -> Form | None:
         """The form, if it is one."""
-        return self.of if isinstance(self.of, Form) else None
+        if isinstance(self.of, Form):
+            return self.of
+        return None
 
     @property
     def lesson(self) -> Lesson | None:
         """The lesson, if it is one."""
-        return self.of if isinstance(self.of, Lesson) else None
+        if isinstance(self.of, Lesson):
+            return self.of
+        return None
 
     @property
     def word(self) -> str:
         """The word of its neck; empty for lessons."""
         kind, *rest = self.name.split(":")
-        return "" if kind == "lesson" else rest[-1]
+        if kind == "lesson":
+            return ""
+        return rest[-1]
 
     def desk(self) -> Desk:
         """The neck on the bench as it came in."""
@@ -79,8 +85,8 @@ def exercise(name: str) -> Exercise:
     """The exercise of a name. Raises ValueError where there is none."""
     match name.split(":"):
         case ["lesson", key]:
-            one = lesson(key)
-            return Exercise(name, one.title, one.stake, one)
+            each_lesson = lesson(key)
+            return Exercise(name, each_lesson.title, each_lesson.stake, each_lesson)
         case ["neck", word]:
             hidden = hidden_neck(word)
             task = means("practice.read-decide-work-make-every")

@@ -63,7 +63,10 @@ def hidden(
     one: Stranger, word: str = "", difficulty: Difficulty = "usual", seed: int = 0
 ) -> Hidden:
     """A stranger with its strings as high as they are wanted."""
-    wished = LONG_HEIGHTS_MM if one.truth.neck.scale_mm >= LONG_MM else HEIGHTS_MM
+    if one.truth.neck.scale_mm >= LONG_MM:
+        wished = LONG_HEIGHTS_MM
+    else:
+        wished = HEIGHTS_MM
     neck = structs.replace(
         one.truth.neck,
         title=written(means("practice.practice-neck", detail=word)),
@@ -75,11 +78,11 @@ def hidden(
 
     def make() -> LivingNeck:
         rng = np.random.default_rng([21, seed])
-        made = from_truth(truth, rng, (_rod(truth.rod_per_turn_mm, difficulty, rng),))
+        living = from_truth(truth, rng, (_rod(truth.rod_per_turn_mm, difficulty, rng),))
         if difficulty == "hard":
-            _quirk(made, rng)
-        made.set_string_height(*wished)
-        return made
+            _quirk(living, rng)
+        living.set_string_height(*wished)
+        return living
 
     return Hidden(word, one.kind, difficulty, make, seed)
 
@@ -93,15 +96,15 @@ def _rod(per_turn_mm: float, difficulty: Difficulty, rng: Generator) -> MadeRod:
     return MadeRod(per_turn_mm, sticks=sticks, play_turns=play, settles=SETTLES)
 
 
-def _quirk(one: LivingNeck, rng: Generator) -> None:
+def _quirk(living: LivingNeck, rng: Generator) -> None:
     """One thing more that is the matter."""
     match int(rng.integers(4)):
         case 0:
-            one.rod_nut = "chewed"
+            living.rod_nut = "chewed"
         case 1:
-            one.rod_sign = -1.0
+            living.rod_sign = -1.0
         case 2:
-            one.crown_mm[0] = one.crown_mm[1] - float(rng.uniform(0.02, 0.08))
+            living.crown_mm[0] = living.crown_mm[1] - float(rng.uniform(0.02, 0.08))
         case _:
             worn = rng.choice(np.arange(1, 10), 3, replace=False)
-            one.groove_mm[worn] += float(rng.uniform(0.03, 0.06))
+            living.groove_mm[worn] += float(rng.uniform(0.03, 0.06))

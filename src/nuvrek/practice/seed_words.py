@@ -16,19 +16,19 @@ def word_of(number: int) -> str:
     """
     if not 0 <= number < WORDS:
         raise ValueError(f"There is no word for {number}.")
-    said = ""
+    text = ""
     for _ in range(_SYLLABLES):
         number, one = divmod(number, _EACH)
-        said = _FIRST[one // len(_SECOND)] + _SECOND[one % len(_SECOND)] + said
-    return said
+        text = _FIRST[one // len(_SECOND)] + _SECOND[one % len(_SECOND)] + text
+    return text
 
 
 def number_of(word: str) -> int:
     """The number of a word, however it is written. Raises ValueError for what is none."""
-    said, number = word.strip().lower(), 0
-    if len(said) != 2 * _SYLLABLES:
+    text, number = word.strip().lower(), 0
+    if len(text) != 2 * _SYLLABLES:
         raise Refusal(_none(word))
-    for first, second in zip(said[::2], said[1::2], strict=True):
+    for first, second in zip(text[::2], text[1::2], strict=True):
         if first not in _FIRST or second not in _SECOND:
             raise Refusal(_none(word))
         number = number * _EACH + _FIRST.index(first) * len(_SECOND) + _SECOND.index(second)
@@ -36,8 +36,4 @@ def number_of(word: str) -> int:
 
 
 def _none(word: str) -> Saying:
-    return means(
-        "practice.no-seed-word-three-syllables",
-        detail=word[:20],
-        like=word_of(31_415),
-    )
+    return means("practice.no-seed-word-three-syllables", detail=word[:20], like=word_of(31_415))

@@ -6,11 +6,7 @@ from collections.abc import Iterator, Sequence
 
 from msgspec import Struct, structs
 
-from nuvrek.readings.entries import (
-    AnyEntry,
-    RoundStart,
-    Strike,
-)
+from nuvrek.readings.entries import AnyEntry, RoundStart, Strike
 from nuvrek.readings.kinds import record_of
 
 
@@ -57,7 +53,10 @@ def undoable(entries: Sequence[AnyEntry], page: str, after: int = 0) -> Undoable
             return Undoable(act, last if last is not act else None)
         if own or act.numbers[-1] <= after:
             break
-    elsewhere = last if last is not None and page and last.page != page else None
+    if last is not None and page and last.page != page:
+        elsewhere = last
+    else:
+        elsewhere = None
     return Undoable(None, elsewhere)
 
 
@@ -83,7 +82,7 @@ def _live_backwards(entries: Sequence[AnyEntry]) -> Iterator[Act]:
 
 def _act(entries: Sequence[AnyEntry], numbers: list[int]) -> Act:
     """What of an act is to be taken back: the start of a round goes on standing without it."""
-    more = [number for number in numbers if not isinstance(entries[number - 1], RoundStart)]
-    kept = more or numbers
-    here = tuple(entries[number - 1] for number in kept)
-    return Act(tuple(kept), here, page_of(here[0]))
+    beside_start = [number for number in numbers if not isinstance(entries[number - 1], RoundStart)]
+    to_strike = beside_start or numbers
+    struck = tuple(entries[number - 1] for number in to_strike)
+    return Act(tuple(to_strike), struck, page_of(struck[0]))

@@ -14,7 +14,11 @@ from nuvrek.units import MM_PER_UNIT, Length, LikelyLength, likely_meanings
 
 # What a reading can well be, in mm, by entry field; outside it is questioned, never refused.
 PLAUSIBLE_MM: dict[str, tuple[float, float]] = {
-    **{kind: one.likely_mm for kind, one in STATIONS.items() if one.likely_mm is not None},
+    **{
+        kind: station_record.likely_mm
+        for kind, station_record in STATIONS.items()
+        if station_record.likely_mm is not None
+    },
     **{f"size-{what}": size.likely for what, size in SIZES.items()},
 }
 
@@ -31,11 +35,8 @@ def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[Sa
     """
     if _is_time(entry.at):
         return neck_faults(entry, neck, number)
-    said = means(
-        "stations.no-day-or-time-reading",
-        at=entry.at[:25],
-    )
-    return [said, *neck_faults(entry, neck, number)]
+    meaning = means("stations.no-day-or-time-reading", at=entry.at[:25])
+    return [meaning, *neck_faults(entry, neck, number)]
 
 
 def neck_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[Saying]:
@@ -44,20 +45,10 @@ def neck_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[Say
     fret, string = highest_fret(entry), highest_string(entry)
     # A rocker's own rule, about its middle fret, says it better.
     if fret > neck.frets and not isinstance(entry, Rock | OthersStill):
-        faults.append(
-            means(
-                "stations.fret-doesnt-exist-neck-has",
-                fret=fret,
-                frets=neck.frets,
-            )
-        )
+        faults.append(means("stations.fret-doesnt-exist-neck-has", fret=fret, frets=neck.frets))
     if string > neck.strings:
         faults.append(
-            means(
-                "stations.string-doesnt-exist-neck-has",
-                string=string,
-                strings=neck.strings,
-            )
+            means("stations.string-doesnt-exist-neck-has", string=string, strings=neck.strings)
         )
     return [*faults, *record_of(entry).faults(entry, neck, number)]
 
@@ -99,7 +90,9 @@ def question(
         low = max(low, LEAST_GAP_MM)
     if low <= typed.mm <= high:
         return None
-    said = Figure(f"{typed.mm / MM_PER_UNIT[typed.unit]:g} {typed.unit.value}")
+    figure = Figure(f"{typed.mm / MM_PER_UNIT[typed.unit]:g} {typed.unit.value}")
     if typed.mm > high:
-        return means("stations.lot-here", detail=said), likely_meanings(text, typed, low, high)
-    return means("stations.very-little-here", detail=said), likely_meanings(text, typed, low, high)
+        return means("stations.lot-here", detail=figure), likely_meanings(text, typed, low, high)
+    return means("stations.very-little-here", detail=figure), likely_meanings(
+        text, typed, low, high
+    )

@@ -40,22 +40,14 @@ def read_line(line: bytes) -> Sent | Noise | None:
     match = _LINE.fullmatch(line)
     if match is None:
         shown = line[:30].decode("ascii", "replace").strip()
-        return Noise(
-            means(
-                "stations.gauge-sent-which-no-reading",
-                shown=shown,
-            )
-        )
-    unit = "in" if match["unit"].lower() in (b"in", b"inch", b'"') else "mm"
+        return Noise(means("stations.gauge-sent-which-no-reading", shown=shown))
+    if match["unit"].lower() in (b"in", b"inch", b'"'):
+        unit = "in"
+    else:
+        unit = "mm"
     number = match["number"].replace(b",", b".").decode()
     if float(number) * (25.4 if unit == "in" else 1.0) > LARGEST_MM:
-        return Noise(
-            means(
-                "stations.gauge-sent-more-than-any",
-                number=number,
-                unit=unit,
-            )
-        )
+        return Noise(means("stations.gauge-sent-more-than-any", number=number, unit=unit))
     sign = "-" if match["sign"] == b"-" else ""
     return Sent(f"{sign}{number} {unit}")
 

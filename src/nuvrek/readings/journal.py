@@ -146,14 +146,15 @@ class NeckState(Struct, frozen=True):
         """Whether what entry ``number`` says of a fret is about the wire that is in there now."""
         return number > self.renewed.get(fret, 0)
 
-    def same_crown(self, one: Taken, fret: int) -> bool:
+    def same_crown(self, taken: Taken, fret: int) -> bool:
         """Whether a reading is of the crown that a fret has now: neither filed nor rounded since,
         on any lane.
         """
-        if one.number < self.crowned.get(fret, 0):
+        if taken.number < self.crowned.get(fret, 0):
             return False
         return all(
-            one.surface.get((fret, lane), 0) == self.surface.get((fret, lane), 0) for lane in LANES
+            taken.surface.get((fret, lane), 0) == self.surface.get((fret, lane), 0)
+            for lane in LANES
         )
 
     @property
@@ -188,13 +189,13 @@ def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> NeckState:
     return folding.state_at(len(entries))
 
 
-def advance(now: NeckState, number: int, *entries: AnyEntry) -> NeckState | None:
+def advance(neck_state: NeckState, number: int, *entries: AnyEntry) -> NeckState | None:
     """The state after more entries, the first of them ``number``, or None where only a new fold
     can tell (a strike).
     """
     if any(isinstance(entry, Strike) for entry in entries):
         return None
-    folding = _Folding(now)
+    folding = _Folding(neck_state)
     for at, entry in enumerate(entries, number):
         folding.add(at, entry)
     return folding.state_at(number + len(entries) - 1)
@@ -202,7 +203,9 @@ def advance(now: NeckState, number: int, *entries: AnyEntry) -> NeckState | None
 
 def _strung(neck: NeckDescription, state: State) -> State:
     """A bare neck has nothing at pitch."""
-    return structs.replace(state, strings="slack") if neck.bare else state
+    if neck.bare:
+        return structs.replace(state, strings="slack")
+    return state
 
 
 class _Folding:
@@ -210,21 +213,25 @@ class _Folding:
     go.
     """
 
-    def __init__(self, now: NeckState) -> None:
-        self.now = now
-        self.taken, self.work, self.shifts = list(now.taken), list(now.work), list(now.shifts)
-        self.heard, self.steps = dict(now.heard), dict(now.steps_done)
-        self.stations = set(now.stations_done)
-        self.highest, self.last_day = now.highest, now.last_day
-        self.state, self.surface = now.state, now.surface
-        self.truings, self.fret_work = list(now.truings), dict(now.fret_work)
-        self.out, self.renewed = set(now.out), dict(now.renewed)
-        self.crowned = dict(now.crowned)
+    def __init__(self, neck_state: NeckState) -> None:
+        self.neck_state = neck_state
+        self.taken, self.work, self.shifts = (
+            list(neck_state.taken),
+            list(neck_state.work),
+            list(neck_state.shifts),
+        )
+        self.heard, self.steps = dict(neck_state.heard), dict(neck_state.steps_done)
+        self.stations = set(neck_state.stations_done)
+        self.highest, self.last_day = neck_state.highest, neck_state.last_day
+        self.state, self.surface = neck_state.state, neck_state.surface
+        self.truings, self.fret_work = list(neck_state.truings), dict(neck_state.fret_work)
+        self.out, self.renewed = set(neck_state.out), dict(neck_state.renewed)
+        self.crowned = dict(neck_state.crowned)
 
     def state_at(self, length: int) -> NeckState:
         """The state after all that was added, of a journal of ``length`` entries."""
         return structs.replace(
-            self.now,
+            self.neck_state,
             taken=tuple(self.taken),
             work=tuple(self.work),
             shifts=tuple(self.shifts),
@@ -250,10 +257,12 @@ class _Folding:
                 self._read(number, entry)
             # A joint past the last fret (old logbooks let it in) describes no neck.
             case Describe(neck=neck) if neck.joint_fret <= neck.frets:
-                self.now = structs.replace(self.now, neck=neck)
+                self.neck_state = structs.replace(self.neck_state, neck=neck)
                 self.state = _strung(neck, self.state)
             case RoundStart(name=name):
-                self.now = structs.replace(self.now, round_name=name, round_number=number)
+                self.neck_state = structs.replace(
+                    self.neck_state, round_name=name, round_number=number
+                )
                 self.stations = set()
             case StateChange(state=state, station=station):
                 self.state = _counted(state, len(self.shifts), len(self.truings))
@@ -270,12 +279,12 @@ class _Folding:
             case Seated() | Filed():
                 self._worked(number, entry)
             case Agreed():
-                self.now = structs.replace(self.now, agreed=entry)
+                self.neck_state = structs.replace(self.neck_state, agreed=entry)
                 self._reaches(highest_fret(entry))
             case Chosen():
-                promise = _promised_before(self.now, entry)
-                self.now = structs.replace(
-                    self.now, chosen=entry, chosen_number=number, new_wire_promise=promise
+                promise = _promised_before(self.neck_state, entry)
+                self.neck_state = structs.replace(
+                    self.neck_state, chosen=entry, chosen_number=number, new_wire_promise=promise
                 )
                 self.steps, self.fret_work = {}, {}
             case NewWire() | Trued() | FretWork():
@@ -288,14 +297,14 @@ class _Folding:
     def _ticked(self, number: int, done: StepDone) -> None:
         """A step is done; some say more than that."""
         self.steps[done.step] = done.at
-        self.now = structs.replace(self.now, left_at="")
+        self.neck_state = structs.replace(self.neck_state, left_at="")
         if done.step == NUT_MENDED:
-            self.now = structs.replace(self.now, nut_mended=number)
+            self.neck_state = structs.replace(self.neck_state, nut_mended=number)
         if done.step in NUT_WORKED:
             self._worked(number, NutWork())
         if done.step == REPROFILED:
-            self.now = structs.replace(self.now, reprofiled=number)
-        chosen = self.now.chosen
+            self.neck_state = structs.replace(self.neck_state, reprofiled=number)
+        chosen = self.neck_state.chosen
         if done.step == CROWNED and chosen is not None:
             filed = {*chosen.frets, *(fret for fret, _, _ in chosen.off)}
             self.crowned |= dict.fromkeys(filed, number)
@@ -304,17 +313,19 @@ class _Folding:
         """What the shop and the owner arrange between them; of other entries nothing is kept."""
         match entry:
             case Promised(day=day):
-                self.now = structs.replace(self.now, promised=day)
+                self.neck_state = structs.replace(self.neck_state, promised=day)
             case WaitsFor(what=what):
                 waits = None if what == "nothing" else entry
-                self.now = structs.replace(self.now, waits=waits)
+                self.neck_state = structs.replace(self.neck_state, waits=waits)
             case SeasonLook(wanted=wanted):
-                self.now = structs.replace(self.now, season_look=wanted)
+                self.neck_state = structs.replace(self.neck_state, season_look=wanted)
             case Pause(what=what, at=at):
-                self.now = structs.replace(self.now, left_at=at if what == "left" else "")
+                self.neck_state = structs.replace(
+                    self.neck_state, left_at=at if what == "left" else ""
+                )
             case _ if isinstance(entry, OwnerEntry):
-                dealings = dealt(self.now.dealings, number, entry)
-                self.now = structs.replace(self.now, dealings=dealings)
+                dealings = dealt(self.neck_state.dealings, number, entry)
+                self.neck_state = structs.replace(self.neck_state, dealings=dealings)
                 self._reaches(highest_fret(entry))
             case _:
                 pass
@@ -346,7 +357,7 @@ class _Folding:
         self._reaches(highest_fret(entry))
         match entry:
             case NewWire():
-                self.now = structs.replace(self.now, new_wire=entry)
+                self.neck_state = structs.replace(self.neck_state, new_wire=entry)
             case Trued():
                 self.truings.append((number, entry))
                 self._shifted(number, entry)
@@ -372,7 +383,10 @@ class _Folding:
     def _turned(self, number: int, move: RodMove) -> None:
         """The rod was moved; a move without a side moves both of twin rods."""
         low = 0.0 if move.side == "treble" else move.turns
-        high = 0.0 if move.side == "bass" or self.now.neck.rod != "twin" else move.turns
+        if move.side == "bass" or self.neck_state.neck.rod != "twin":
+            high = 0.0
+        else:
+            high = move.turns
         self.state = structs.replace(
             self.state,
             rod_turns=self.state.rod_turns + low,
@@ -405,12 +419,14 @@ class _Folding:
         self.heard = {}
 
 
-def _promised_before(now: NeckState, chosen: Chosen) -> Promise | None:
+def _promised_before(neck_state: NeckState, chosen: Chosen) -> Promise | None:
     """What new wire promised, where ``chosen`` is gone after it."""
-    before = now.chosen
+    before = neck_state.chosen
     if before is None or chosen.way not in before.course:
         return None
-    return before.promise if before.way.startswith("refret") else now.new_wire_promise
+    if before.way.startswith("refret"):
+        return before.promise
+    return neck_state.new_wire_promise
 
 
 def _days(before: str, after: str) -> int:
@@ -428,33 +444,54 @@ def _counted(state: State, moves: int, trued: int) -> State:
     return structs.replace(state, rod_moves=moves, trued=trued)
 
 
-def fitting(now: NeckState) -> tuple[NeckState, tuple[int, ...]]:
+def fitting(neck_state: NeckState) -> tuple[NeckState, tuple[int, ...]]:
     """``now`` without readings and work that name frets or strings the neck, as described today,
     doesn't have.
 
     Also the numbers of the readings left out; they stay in the journal.
     """
-    if now.highest[0] <= now.neck.frets and now.highest[1] <= now.neck.strings:
-        return now, ()
+    if (
+        neck_state.highest[0] <= neck_state.neck.frets
+        and neck_state.highest[1] <= neck_state.neck.strings
+    ):
+        return neck_state, ()
     from nuvrek.readings.check import neck_faults
 
     def fits(number: int, entry: AnyEntry) -> bool:
-        return not neck_faults(entry, now.neck, number)
+        return not neck_faults(entry, neck_state.neck, number)
 
-    taken = tuple(one for one in now.taken if fits(one.number, one.reading))
-    left_out = tuple(one.number for one in now.taken if not fits(one.number, one.reading))
-    surface = {
-        place: surfaces for place, surfaces in now.surface.items() if place[0] <= now.neck.frets
-    }
-    work = tuple(_within(w, now.neck.frets) for w in now.work)
-    agreed = structs.replace(
-        now.agreed,
-        untouched=tuple(fret for fret in now.agreed.untouched if fret <= now.neck.frets),
-        fall_from=None if (now.agreed.fall_from or 0) > now.neck.frets else now.agreed.fall_from,
+    taken = tuple(
+        reading_taken
+        for reading_taken in neck_state.taken
+        if fits(reading_taken.number, reading_taken.reading)
     )
-    fret_work = {place: says for place, says in now.fret_work.items() if place[1] <= now.neck.frets}
-    out = frozenset(fret for fret in now.out if fret <= now.neck.frets)
-    within = structs.replace(now, taken=taken, surface=surface, work=work, agreed=agreed)
+    left_out = tuple(
+        reading_taken.number
+        for reading_taken in neck_state.taken
+        if not fits(reading_taken.number, reading_taken.reading)
+    )
+    surface = {
+        place: surfaces
+        for place, surfaces in neck_state.surface.items()
+        if place[0] <= neck_state.neck.frets
+    }
+    work = tuple(_within(w, neck_state.neck.frets) for w in neck_state.work)
+    agreed = structs.replace(
+        neck_state.agreed,
+        untouched=tuple(
+            fret for fret in neck_state.agreed.untouched if fret <= neck_state.neck.frets
+        ),
+        fall_from=None
+        if (neck_state.agreed.fall_from or 0) > neck_state.neck.frets
+        else neck_state.agreed.fall_from,
+    )
+    fret_work = {
+        place: says
+        for place, says in neck_state.fret_work.items()
+        if place[1] <= neck_state.neck.frets
+    }
+    out = frozenset(fret for fret in neck_state.out if fret <= neck_state.neck.frets)
+    within = structs.replace(neck_state, taken=taken, surface=surface, work=work, agreed=agreed)
     return structs.replace(within, fret_work=fret_work, out=out), left_out
 
 

@@ -13,7 +13,9 @@ def move_words(move: RodMove) -> Saying:
     if move.rough and not move.turns:
         return means("stations.turned-not-counted")
     turned = turns_words(move.turns)
-    return means("stations.about", turned=turned) if move.rough else turned
+    if move.rough:
+        return means("stations.about", turned=turned)
+    return turned
 
 
 def sixteenths(turns: float) -> int:
@@ -26,7 +28,10 @@ def turns_words(turns: float) -> Saying:
     parts = sixteenths(turns)
     if parts == 0:
         return means("stations.no-turn")
-    key = "stations.turn-tighter" if turns > 0 else "stations.turn-looser"
+    if turns > 0:
+        key = "stations.turn-tighter"
+    else:
+        key = "stations.turn-looser"
     return means(key, part=part_words(parts))
 
 
@@ -54,8 +59,6 @@ def part_words(sixteenths: int) -> str:
 
 def state_words(state: State) -> Saying:
     """Strings, in one phrase."""
-    return (
-        means("stations.strings-pitch")
-        if state.strings == "pitch"
-        else means("stations.strings-slack")
-    )
+    if state.strings == "pitch":
+        return means("stations.strings-pitch")
+    return means("stations.strings-slack")

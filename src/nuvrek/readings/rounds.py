@@ -12,7 +12,7 @@ from msgspec import Struct, structs
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.entries import State, Strings
 from nuvrek.readings.refret import rounds as refret
 from nuvrek.readings.sizes import SIZES, SizeKind
@@ -63,7 +63,9 @@ def look_over(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
         for lane in _OUTER
         for fret in (1, neck.frets)
     )
-    rod = () if neck.rod == "none" else (Station("rod-feel", "rod-feel"),)
+    rod = list[Station]()
+    if neck.rod != "none":
+        rod.append(Station("rod-feel", "rod-feel"))
     return (
         Station("temperature", "temperature"),
         Station("humidity", "humidity"),
@@ -124,12 +126,7 @@ def rocker_pass(_neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
 
 def indicator_run(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
     """An indicator carried over every top along a beam, lane by lane, strings slack."""
-    return (
-        _SLACKEN,
-        *_dials(),
-        _PRESS,
-        *_crowns(crown_frets(neck)[:1]),
-    )
+    return (_SLACKEN, *_dials(), _PRESS, *_crowns(crown_frets(neck)[:1]))
 
 
 def rod_work(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
@@ -234,8 +231,8 @@ def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     )
     return (
         Station("one-string", "string-gap", "bass", over, supports),
-        Station("one-edge", "string-gap", "bass", over, None, "edge"),
-        Station("one-notched", "string-gap", "bass", over, None, "notched"),
+        Station("one-edge", "string-gap", "bass", fret=over, supports=None, by="edge"),
+        Station("one-notched", "string-gap", "bass", fret=over, supports=None, by="notched"),
         Station("one-rock", "sweep", "bass"),
         Station("one-crown", "crown-height", "middle", 1),
         Station("one-height", "string-height", "bass", fret),
@@ -252,7 +249,9 @@ def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
 
 
 def _lane_of(size: SizeKind) -> Lane:
-    return "bass" if size.place.startswith("side") else "middle"
+    if size.place.startswith("side"):
+        return "bass"
+    return "middle"
 
 
 _SEVEN = (0.125, 0.25, 0.375, 0.5, 0.625, 0.75, 0.875)
@@ -306,7 +305,8 @@ def _gaps(neck: NeckDescription, kit: Kit, strings: Strings) -> tuple[Station, .
     by: Literal["string", "edge"] = "string" if strings == "pitch" else "edge"
     fret, supports = relief_fret(neck, kit), kit.relief_supports(neck)
     return tuple(
-        Station(f"gap-{strings}-{lane}", "string-gap", lane, fret, supports, by) for lane in _OUTER
+        Station(f"gap-{strings}-{lane}", "string-gap", lane, fret=fret, supports=supports, by=by)
+        for lane in _OUTER
     )
 
 
@@ -326,10 +326,10 @@ def _dips(
             f"gap-{strings}-{lane}-{fret}{tail}",
             "string-gap",
             lane,
-            fret,
-            supports,
-            by,
-            State(strings=strings),
+            fret=fret,
+            supports=supports,
+            by=by,
+            state=State(strings=strings),
             when="light",
         )
         for lane in lanes
@@ -361,17 +361,26 @@ def _crests(
     # A tongue that falls away shows under no edge that lies on it.
     if neck.frets - neck.joint_fret >= 2 and high < neck.frets:
         places.append((neck.frets, (first, middle)))
-    state, found = State(strings=strings), list[Station]()
+    state, stations = State(strings=strings), list[Station]()
     for lane in lanes:
         key = f"crest-{strings}-{lane}"
         if strings == "pitch":
             # Slack the long edge is laid anyway.
-            found.append(Station(key, "edge-lie", lane, by="edge", state=state, when="blind"))
-        found += [
-            Station(f"{key}-{fret}", "string-gap", lane, fret, on, "edge", state, when="crest")
+            stations.append(Station(key, "edge-lie", lane, by="edge", state=state, when="blind"))
+        stations += [
+            Station(
+                f"{key}-{fret}",
+                "string-gap",
+                lane,
+                fret=fret,
+                supports=on,
+                by="edge",
+                state=state,
+                when="crest",
+            )
             for fret, on in places
         ]
-    return tuple(found)
+    return tuple(stations)
 
 
 def _sweeps() -> tuple[Station, ...]:
@@ -399,7 +408,9 @@ def _tongue(neck: NeckDescription, lanes: Sequence[Lane]) -> tuple[Station, ...]
     middle = _nearest(neck, 1, joint, 0.5)
     places = {joint: (1, last), (joint + last) // 2: (1, last), last: (middle, joint)}
     return tuple(
-        Station(f"tongue-{lane}-{fret}", "string-gap", lane, fret, supports, "edge")
+        Station(
+            f"tongue-{lane}-{fret}", "string-gap", lane, fret=fret, supports=supports, by="edge"
+        )
         for lane in lanes
         for fret, supports in places.items()
     )
@@ -422,7 +433,7 @@ def _wood(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     places = {middle_fret(neck), _nearest(neck, 1, neck.joint_fret, 0.85)}
     places |= {(neck.joint_fret + neck.frets) // 2} if neck.frets - neck.joint_fret >= 2 else set()
     return tuple(
-        Station(f"wood-{lane}-{fret}", "string-gap", lane, fret, None, "notched")
+        Station(f"wood-{lane}-{fret}", "string-gap", lane, fret=fret, supports=None, by="notched")
         for lane in LANES
         for fret in sorted(places)
     )
@@ -439,7 +450,7 @@ def relief_fret(neck: NeckDescription, kit: Kit) -> int:
 
 
 def _nearest(neck: NeckDescription, low: int, high: int, share: float) -> int:
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     place = x[low] + share * (x[high] - x[low])
     return min(range(max(low + 1, 2), high), key=lambda fret: abs(x[fret] - place), default=low + 1)
 
@@ -465,7 +476,7 @@ def round_of(name: str, neck: NeckDescription, kit: Kit | None = None) -> Round:
     stations = build(neck, kit or Kit())
     # It is strung before the closing round, which begins with tuning it.
     if neck.bare and known != "closing":
-        stations = tuple(one for one in stations if not _needs_strings(one))
+        stations = tuple(station for station in stations if not _needs_strings(station))
     return Round(known, title, stations)
 
 

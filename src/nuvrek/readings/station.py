@@ -39,12 +39,16 @@ class Station(Struct, frozen=True):
     @property
     def field(self) -> str:
         """The name under which unit and plausible range of this entry field are kept."""
-        return f"size-{self.what}" if self.kind == "size" else self.kind
+        if self.kind == "size":
+            return f"size-{self.what}"
+        return self.kind
 
     @property
     def side(self) -> Side:
         """The side of the neck the lane lies on; the middle counts as low."""
-        return "treble" if self.lane == "treble" else "bass"
+        if self.lane == "treble":
+            return "treble"
+        return "bass"
 
 
 class Suggestion(Struct, frozen=True):

@@ -17,17 +17,15 @@ from nuvrek.units import Unit
 __all__ = ["Station", "Suggestion"]
 
 
-def strings_first(wanted: Strings, now: State) -> Saying:
+def strings_first(wanted: Strings, state: State) -> Saying:
     """What to do with the strings before a suggested reading, in words; nothing if they are as
     they should be.
     """
-    if wanted == now.strings:
+    if wanted == state.strings:
         return ""
-    return (
-        means("stations.slacken-strings-first")
-        if wanted == "slack"
-        else means("stations.tune-pitch-first")
-    )
+    if wanted == "slack":
+        return means("stations.slacken-strings-first")
+    return means("stations.tune-pitch-first")
 
 
 def already_so(station: Station, neck_state: NeckState) -> bool:
@@ -63,25 +61,25 @@ def _lights(station: Station, neck_state: NeckState) -> list[bool]:
     the strings as the station has them.
     """
     return [
-        shows_light(one.reading)
-        for one in neck_state.taken
-        if one.number > neck_state.round_number
-        and isinstance(one.reading, StringGap)
-        and one.reading.lane == station.lane
-        and one.reading.state.strings == station.state.strings
-        and _over_the_neck(one.reading, neck_state.neck.joint_fret)
+        shows_light(taken.reading)
+        for taken in neck_state.taken
+        if taken.number > neck_state.round_number
+        and isinstance(taken.reading, StringGap)
+        and taken.reading.lane == station.lane
+        and taken.reading.state.strings == station.state.strings
+        and _over_the_neck(taken.reading, neck_state.neck.joint_fret)
     ]
 
 
 def _lies(station: Station, neck_state: NeckState) -> list[EdgeLie]:
     """How a long edge lay on the station's lane in this round."""
     return [
-        one.reading
-        for one in neck_state.taken
-        if one.number > neck_state.round_number
-        and isinstance(one.reading, EdgeLie)
-        and one.reading.lane == station.lane
-        and one.reading.state.strings == station.state.strings
+        taken.reading
+        for taken in neck_state.taken
+        if taken.number > neck_state.round_number
+        and isinstance(taken.reading, EdgeLie)
+        and taken.reading.lane == station.lane
+        and taken.reading.state.strings == station.state.strings
     ]
 
 
@@ -125,7 +123,9 @@ def next_station(stations: Sequence[Station], neck_state: NeckState, after: int 
         # purpose.
         and not (i <= after and stations[i].kind == "state")
     ]
-    return open_places[0] if open_places else len(stations)
+    if open_places:
+        return int(open_places[0])
+    return len(stations)
 
 
 def resume_at(stations: Sequence[Station], neck_state: NeckState) -> int:

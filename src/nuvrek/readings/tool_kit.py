@@ -13,9 +13,7 @@ from msgspec import Meta, Struct
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import MAX_FRETS, NeckDescription
 from nuvrek.readings import tool_errors
-from nuvrek.readings.entries import (
-    AnyReading,
-)
+from nuvrek.readings.entries import AnyReading
 from nuvrek.readings.kinds import record_of
 from nuvrek.readings.kinds.record import Tool
 
@@ -91,7 +89,9 @@ class Kit(Struct, frozen=True, kw_only=True):
         if tool is None:
             return None
         error, usual = self._errors(tool)
-        return None if math.isclose(error, usual, rel_tol=1e-6) else round(error, 5)
+        if math.isclose(error, usual, rel_tol=1e-6):
+            return None
+        return round(error, 5)
 
     def _errors(self, tool: Tool) -> tuple[float, float]:
         """The error of this bench's tool, and the usual one."""
@@ -109,7 +109,10 @@ class Kit(Struct, frozen=True, kw_only=True):
             case "indicator":
                 # A dial that steps adds an even spread of one step: variance step^2 / 12 (JCGM
                 # 100:2008, F.2.2.1).
-                step = self.indicator_step_mm if self.indicator_step_mm > 0.001 else 0.0
+                if self.indicator_step_mm > 0.001:
+                    step = self.indicator_step_mm
+                else:
+                    step = 0.0
                 own = math.hypot(self.indicator_error_mm, step / math.sqrt(12))
                 return own, tool_errors.DIAL_ERROR_MM
             case _:
@@ -127,7 +130,10 @@ class Kit(Struct, frozen=True, kw_only=True):
 
     def relief_supports(self, neck: NeckDescription) -> tuple[int, int]:
         """The frets held and pressed when this user reads relief on ``neck``."""
-        press = neck.joint_fret if self.relief_press < 4 else min(self.relief_press, neck.frets)
+        if self.relief_press < 4:
+            press = neck.joint_fret
+        else:
+            press = min(self.relief_press, neck.frets)
         return min(self.relief_hold, press - 2), press
 
 

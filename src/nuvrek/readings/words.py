@@ -37,19 +37,17 @@ def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> Say
     others = [entry for entry in entries if not isinstance(entry, named)]
     if ticked:
         step = _entry_words(ticked[0], unit, height_unit)
-        return (
-            means(
-                "stations.with",
-                step=step,
-                entry_words=_entry_words(others[0], unit, height_unit),
+        if others:
+            return means(
+                "stations.with", step=step, entry_words=_entry_words(others[0], unit, height_unit)
             )
-            if others
-            else step
-        )
+        return step
     first = (others or entries)[0]
     words = _entry_words(first, unit, height_unit)
     more = len(others) - 1
-    return means("stations.more", detail=words, more=more) if more > 0 else words
+    if more > 0:
+        return means("stations.more", detail=words, more=more)
+    return words
 
 
 def _entry_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> Saying:

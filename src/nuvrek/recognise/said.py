@@ -19,7 +19,9 @@ def place_of(text: str, forms: Iterable[str]) -> int | None:
     A form is a regular expression for a whole word with its endings, or for several words.
     """
     found = _pattern(tuple(forms)).search(_plain(text))
-    return None if found is None else found.start()
+    if found is None:
+        return None
+    return found.start()
 
 
 def says(text: str, forms: Iterable[str]) -> bool:
@@ -31,7 +33,9 @@ def first_of(text: str, named: Mapping[Value, Iterable[str]]) -> Value | None:
     """The value whose word stands first in ``text``, None where there is none of them."""
     places = {value: place_of(text, forms) for value, forms in named.items()}
     there = {value: place for value, place in places.items() if place is not None}
-    return min(there, key=lambda value: there[value]) if there else None
+    if there:
+        return min(there, key=lambda value: there[value])
+    return None
 
 
 def _plain(text: str) -> str:

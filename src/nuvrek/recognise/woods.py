@@ -7,16 +7,7 @@ from typing import Literal
 from nuvrek.recognise.said import first_of
 
 Wood = Literal[
-    "maple",
-    "mahogany",
-    "cherry",
-    "walnut",
-    "cedar",
-    "rosewood",
-    "ash",
-    "poplar",
-    "beech",
-    "birch",
+    "maple", "mahogany", "cherry", "walnut", "cedar", "rosewood", "ash", "poplar", "beech", "birch"
 ]
 # German woods stand in compounds: "Riegelahorn", "Ahornhals", "Birkenholz".
 _NAMES: dict[Wood, tuple[str, ...]] = {

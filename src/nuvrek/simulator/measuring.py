@@ -10,7 +10,7 @@ import numpy as np
 from numpy.random import Generator
 
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import fret_places_mm, place_row_mm
 from nuvrek.readings.entries import (
     ON_WOOD,
     Air,
@@ -92,7 +92,7 @@ class Bench:
         lane = LANES.index(station.lane)
         on_wood = station.by in ON_WOOD
         heights = (self.truth.wood_mm if on_wood else self.truth.tops_mm)(state)[:, lane]
-        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
+        x = place_row_mm(self.truth.neck)
         low, high = station.supports or (1, self.truth.neck.frets)
         slides, drags = self.bracket(gap_under(x, heights, low, high, station.fret))
         return StringGap(
@@ -129,7 +129,7 @@ class Bench:
         others still.
         """
         tops = self.truth.tops_mm(state)[:, LANES.index(lane)]
-        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
+        x = place_row_mm(self.truth.neck)
         marked: list[AnyEntry] = []
         still = []
         for fret in range(2, self.truth.neck.frets):
@@ -163,7 +163,7 @@ class Bench:
     def indicator_run(self, lane: Lane, state: State, key: str, run: int = 1) -> list[AnyEntry]:
         """A dial on a beam that lies anyhow over the frets, one reading a fret to a thousandth."""
         tops = self.truth.tops_mm(state)[1:, LANES.index(lane)]
-        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)[1:]
+        x = place_row_mm(self.truth.neck)[1:]
         lie = self.rng.uniform(-0.3, 0.3) + self.rng.uniform(-0.4, 0.4) * x / x[-1]
         seen = tops - tops[0] + lie + self.dial_noise_mm * self.rng.standard_normal(len(tops))
         return [
@@ -189,12 +189,7 @@ class Bench:
             height = high + (low - high) * share
         read = round(height / RULE_STEP_MM) * RULE_STEP_MM
         return StringHeight(
-            side=side,
-            fret=fret,
-            height_mm=read,
-            string=string or None,
-            state=state,
-            station=key,
+            side=side, fret=fret, height_mm=read, string=string or None, state=state, station=key
         )
 
     def take(self, station: Station, state: State) -> list[AnyEntry]:
@@ -218,7 +213,7 @@ class Bench:
             case "state":
                 return [StateChange(state=station.state, station=station.key)]
             case _:
-                return [self.look(station, state)]
+                return [self.look_along(station, state)]
 
     def press(self, state: State, key: str) -> list[AnyEntry]:
         """Every fret pressed: those that move, then all the others firm."""
@@ -230,7 +225,7 @@ class Bench:
         firm = tuple(f for f in range(1, self.truth.neck.frets + 1) if f not in named)
         return [*loose, OthersFirm(frets=firm, state=state, station=key)]
 
-    def look(self, station: Station, state: State) -> AnyEntry:
+    def look_along(self, station: Station, state: State) -> AnyEntry:
         """What eyes and fingers find on a made-up neck; its fret ends are fine."""
         every = tuple(range(1, self.truth.neck.frets + 1))
         match station.kind:
@@ -287,15 +282,15 @@ def measure_round(
     it early.
     """
     entries: list[AnyEntry] = [RoundStart(name=name)]
-    now = fold(bench.neck, entries)
-    state = now.state
+    neck_state = fold(bench.neck, entries)
+    state = neck_state.state
     for station in round_of(name, bench.neck, kit).stations[:upto]:
-        if tells_nothing(station, now):
+        if tells_nothing(station, neck_state):
             continue
         if station.kind == "state":
             state = station.state
-        taken = bench.take(as_found(station, now), state)
-        now = advance(now, len(entries) + 1, *taken) or now
+        taken = bench.take(as_found(station, neck_state), state)
+        neck_state = advance(neck_state, len(entries) + 1, *taken) or neck_state
         entries.extend(taken)
     return entries
 

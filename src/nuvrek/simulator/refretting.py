@@ -15,7 +15,7 @@ from numpy.random import Generator
 from numpy.typing import NDArray
 
 from nuvrek.neck.description import LANES
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import AnyEntry, Filed, FretWork, Removals, StateChange
 from nuvrek.readings.journal import NeckState, advance
 from nuvrek.readings.rounds import round_of
@@ -65,32 +65,32 @@ class Refretted:
         """The tools laid on the neck as it is now."""
         return Bench(self.truth, self.rng)
 
-    def read_at(self, step: str, now: NeckState) -> list[AnyEntry]:
+    def read_at(self, step: str, neck_state: NeckState) -> list[AnyEntry]:
         """What is read of the neck at a step, by its key; ``now`` is its journal so far."""
         name, only = READ_AT.get(step.rstrip("-0123456789"), ("", ()))
-        bench, found = self.bench(), list[AnyEntry]()
-        for station in round_of(name, now.neck).stations if name else ():
+        bench, entries = self.bench(), list[AnyEntry]()
+        for station in round_of(name, neck_state.neck).stations if name else ():
             wanted = not only or station.key.startswith(only)
             if station.kind == "state" and name == "closing":
                 taken: list[AnyEntry] = [StateChange(state=station.state, station=station.key)]
-            elif station.kind == "state" or not wanted or tells_nothing(station, now):
+            elif station.kind == "state" or not wanted or tells_nothing(station, neck_state):
                 continue
             else:
-                taken = bench.take(as_found(station, now), now.state)
-            now = advance(now, now.length + 1, *taken) or now
-            found += taken
-        return found
+                taken = bench.take(as_found(station, neck_state), neck_state.state)
+            neck_state = advance(neck_state, neck_state.length + 1, *taken) or neck_state
+            entries += taken
+        return entries
 
-    def worked(self, sweep: str, action: str, frets: Iterable[int], now: NeckState) -> None:
+    def worked(self, sweep: str, action: str, frets: Iterable[int], neck_state: NeckState) -> None:
         """What a ticked step did to the neck itself, by what its journal ``now`` says."""
-        done = [one.entry for one in now.work]
+        done = [work.entry for work in neck_state.work]
         if sweep == "pull":
             self.pull(frets)
         if sweep == "fit":
             fitted = [entry for entry in done if isinstance(entry, FretWork)][-1]
             self.fit(frets, fitted.crown_mm or 1.2, max(fitted.grip_mm, default=0.0))
-        if action == "wood" and now.truings:
-            self.take_wood(now.truings[-1][1].off)
+        if action == "wood" and neck_state.truings:
+            self.take_wood(neck_state.truings[-1][1].off)
         if action == "file":
             filed = [entry for entry in done if isinstance(entry, Filed)]
             self.file(filed[-1].off if filed else ())
@@ -111,7 +111,7 @@ class Refretted:
 
     def take_wood(self, off: Removals) -> None:
         """Wood off as it was planned, more or less."""
-        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
+        x = place_row_mm(self.truth.neck)
         board = self.truth.board_mm.copy()
         wave = 1.0 + BLOCK_SHARE * self.rng.standard_normal(3) * np.sin(
             np.pi * x[:, None] / x[-1] + self.rng.uniform(0.0, 3.0, 3)
@@ -141,7 +141,7 @@ class Refretted:
         """Heights of nut and frets after every hinge turned by its angle, over the line through
         fret 1 and the joint: the chain is walked link by link.
         """
-        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
+        x = place_row_mm(self.truth.neck)
         joint = self.truth.neck.joint_fret
         height, slope = np.zeros(len(x)), 0.0
         for n in range(1, len(x)):

@@ -53,7 +53,9 @@ class MadeRod:
         self.taken_out_mm += answer - self.hanging_mm
         if wanted == self.at or not self.tells:
             return "free"
-        return "slack" if wanted < self.at else "at its end"
+        if wanted < self.at:
+            return "slack"
+        return "at its end"
 
 
 @dataclass

@@ -70,17 +70,20 @@ def stranger(seed: int) -> Stranger:
     crown, loose, worn = _crowns(neck, kind, rng)
     # The same pull bends a long neck more, as the square of its length.
     longer = (x[joint] / 390.0) ** 2
-    pull = 0.0 if kind == "bare" else float(rng.uniform(0.05, 0.35)) * longer
+    if kind == "bare":
+        pull = 0.0
+    else:
+        pull = float(rng.uniform(0.05, 0.35)) * longer
     truth = Truth(
         neck,
         board,
         crown,
-        _stick(neck, x, rng),
-        pull,
-        float(rng.uniform(0.1, 0.5)),
-        proud_places(crown, x),
-        (float(rng.uniform(1.5, 2.6)), float(rng.uniform(1.2, 2.0))),
-        loose,
+        bend=_stick(neck, x, rng),
+        pull_mm=pull,
+        rod_per_turn_mm=float(rng.uniform(0.1, 0.5)),
+        proud=proud_places(crown, x),
+        string_height_12_mm=(float(rng.uniform(1.5, 2.6)), float(rng.uniform(1.2, 2.0))),
+        loose=loose,
     )
     return Stranger(kind, truth, _technician(truth, rng), worn)
 
@@ -143,7 +146,10 @@ def _crowns(
 ) -> tuple[Array, tuple[tuple[int, Lane | None], ...], tuple[int, ...]]:
     """Crown heights (frets + 1, 3), which frets are loose, and which are worn as a group."""
     frets, usual = neck.frets, neck.wire_height_mm
-    uneven = 0.02 if kind == "badly levelled" else float(rng.uniform(0.004, 0.012))
+    if kind == "badly levelled":
+        uneven = 0.02
+    else:
+        uneven = float(rng.uniform(0.004, 0.012))
     crown = usual + uneven * (
         rng.standard_normal((frets + 1, 1)) + 0.5 * rng.standard_normal((frets + 1, 3))
     )
@@ -158,8 +164,7 @@ def _crowns(
         for fret in rng.choice(np.arange(3, frets - 1), 3, replace=False):
             lane: Lane | None = None if rng.random() < 0.5 else LANES[int(rng.choice([0, 2]))]
             loose = (*loose, (int(fret), lane))
-            lanes = range(3) if lane is None else (LANES.index(lane),)
-            for k in lanes:
+            for k in range(3) if lane is None else (LANES.index(lane),):
                 crown[fret, k] += float(rng.uniform(0.08, 0.2))
     for fret in rng.choice(np.arange(2, frets), int(rng.integers(0, 4)), replace=False):
         if int(fret) not in {f for f, _ in loose}:
@@ -169,4 +174,6 @@ def _crowns(
 
 def bare_state(kind: str) -> State:
     """The state a neck of a kind is measured in to begin with."""
-    return State(strings="slack") if kind == "bare" else State()
+    if kind == "bare":
+        return State(strings="slack")
+    return State()

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 
 from nuvrek.neck.board import LANE_ACROSS, middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import fret_places_mm, place_row_mm
 from nuvrek.readings.entries import State
 
 Array = NDArray[np.float64]
@@ -67,7 +67,7 @@ class Truth:
 
     def relief_mm(self, state: State) -> Array:
         """Relief of the wood on each lane, its dip half-way from fret 1 to the joint: (3,), mm."""
-        x, wood = fret_places_mm(self.neck.scale_mm, self.neck.frets), self.wood_mm(state)
+        x, wood = place_row_mm(self.neck), self.wood_mm(state)
         joint, middle = self.neck.joint_fret, middle_fret(self.neck)
         share = (x[middle] - x[1]) / (x[joint] - x[1])
         return np.asarray((1.0 - share) * wood[1] + share * wood[joint] - wood[middle])
@@ -108,11 +108,11 @@ def make_truth(neck: NeckDescription, condition: Condition, rng: Generator) -> T
         neck,
         board,
         crown,
-        bend,
-        condition.pull_mm,
-        condition.rod_per_turn_mm,
-        proud_places(crown, x),
-        heights,
+        bend=bend,
+        pull_mm=condition.pull_mm,
+        rod_per_turn_mm=condition.rod_per_turn_mm,
+        proud=proud_places(crown, x),
+        string_height_12_mm=heights,
     )
 
 

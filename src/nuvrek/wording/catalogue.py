@@ -66,8 +66,13 @@ def language_of(code: str) -> Spoken:
         catalogue = GNUTranslations(kept)
 
     def said(context: str, text: str) -> str:
-        found = catalogue.pgettext(context, text) if context else catalogue.gettext(text)
-        return "" if found == text else found
+        if context:
+            words = catalogue.pgettext(context, text)
+        else:
+            words = catalogue.gettext(text)
+        if words == text:
+            return ""
+        return words
 
     def said_of(context: str, text: str, many: str, number: int) -> str:
         if context:
@@ -81,4 +86,6 @@ def system_language(environment: Mapping[str, str] = os.environ) -> str:
     """The code of the language of this place, where there is one of ours; else English."""
     place = next(filter(None, map(environment.get, ("LC_ALL", "LC_MESSAGES", "LANG"))), "")
     short = place.split("_")[0].split(".")[0].lower()
-    return short if short in LANGUAGES else "en"
+    if short in LANGUAGES:
+        return short
+    return "en"

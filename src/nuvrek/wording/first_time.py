@@ -31,10 +31,10 @@ class AskedOnce(NamedTuple):
     def hint(self) -> str:
         """The keys with their answers."""
         faces = {"left": "◂", "right": "▸"}
-        said = "   ".join(
+        text = "   ".join(
             f"{faces.get(key, key)}  {say(words)}" for key, words in self.answers.items()
         )
-        return tr("{detail}   Asked once.", detail=said)
+        return tr("{detail}   Asked once.", detail=text)
 
 
 SIDE = AskedOnce(
@@ -119,17 +119,19 @@ class FirstTime:
     """Keeps to one tip until something was done with it."""
 
     def __init__(self, told: tuple[str, ...]) -> None:
-        self.told = told
+        self.told_before = told
         self._shown: tuple[Tip, int, str] | None = None
 
     def asks(self, pad: Pad) -> AskedOnce | None:
         """The question that is due, if one is."""
         if pad.station is None:
             return None
-        if SIDE.name not in self.told:
+        if SIDE.name not in self.told_before:
             return SIDE
-        due = pad.station.kind == "string-gap" and LEAVES.name not in self.told
-        return LEAVES if due and not pad.kit.leaves_mm else None
+        due = pad.station.kind == "string-gap" and LEAVES.name not in self.told_before
+        if due and not pad.kit.leaves_mm:
+            return LEAVES
+        return None
 
     def tip(self, pad: Pad) -> Tip | None:
         """What is told here and now; the one before is put away once a reading was taken or the
@@ -144,11 +146,13 @@ class FirstTime:
             self._shown = None
         if self._shown is None:
             fresh = (one for one in (*TIPS.get(station.kind, ()), *_ANYWHERE))
-            due = next((one for one in fresh if one.name not in self.told), None)
+            due = next((one for one in fresh if one.name not in self.told_before), None)
             self._shown = None if due is None else (due, *here)
-        return None if self._shown is None else self._shown[0]
+        if self._shown is None:
+            return None
+        return self._shown[0]
 
     def put_away(self, name: str) -> None:
         """It was told, and never is again."""
-        if name not in self.told:
-            self.told = (*self.told, name)
+        if name not in self.told_before:
+            self.told_before = (*self.told_before, name)

@@ -13,15 +13,21 @@ def name_of(named: Named) -> Saying:
         from nuvrek.planning.ways.kinds import WAYS
 
         way = WAYS.get(named.key)
-        return named_by_key(named.key) if way is None else way.title
+        if way is None:
+            return named_by_key(named.key)
+        return way.title
     if named.of == "round":
         from nuvrek.readings.rounds import ROUNDS
 
-        return ROUNDS[named.key][0] if named.key in ROUNDS else named_by_key(named.key)
+        if named.key in ROUNDS:
+            return ROUNDS[named.key][0]
+        return named_by_key(named.key)
     # Steps that come again are numbered: ``fit-2``.
     plain = re.sub(r"-\d+$", "", named.key)
     title = STEP_TITLES.get(plain)
-    return named_by_key(plain) if title is None else Meaning(title)
+    if title is None:
+        return named_by_key(plain)
+    return Meaning(title)
 
 
 def named_by_key(key: str) -> Word:

@@ -50,7 +50,9 @@ class _Written(string.Formatter):
         made = str(super().format_field(value, format_spec))
         if isinstance(value, float):
             return figure(made)
-        return day_words(made) if isinstance(value, str) else made
+        if isinstance(value, str):
+            return day_words(made)
+        return made
 
 
 _WRITTEN = _Written()
@@ -72,7 +74,9 @@ def say(saying: Saying | float | None) -> str:
         return frets(saying.numbers, saying.most)
     if isinstance(saying, Said):
         return _value(saying)
-    return "" if saying is None else str(saying)
+    if saying is None:
+        return ""
+    return str(saying)
 
 
 def say_all(sayings: Iterable[Saying | float | None]) -> tuple[str, ...]:
@@ -87,7 +91,9 @@ def say_values(sayings: Mapping[K, Saying]) -> dict[K, str]:
 
 def said_error(error: BaseException) -> str:
     """What an error says to a person."""
-    return say(error.args[0]) if error.args else ""
+    if error.args:
+        return say(error.args[0])
+    return ""
 
 
 class Phrase(Said, frozen=True, tag="phrase"):
@@ -116,14 +122,18 @@ def tr_number(number: int, one: str, many: str) -> str:
     """The word that goes with a number, by the plural forms of the language."""
     said_of = spoken().said_of
     if said_of is None:
-        return one if number == 1 else many
+        if number == 1:
+            return one
+        return many
     return said_of("", one, many, abs(number))
 
 
 def named(word: str) -> str:
     """A word of the data, such as how a rod feels, as it stands on the screen."""
     said = spoken().said
-    return (said("word", word) or word) if said is not None else word
+    if said is None:
+        return word
+    return said("word", word) or word
 
 
 @lru_cache(maxsize=1024)
@@ -157,7 +167,9 @@ def _filled(text: str, values: dict[str, Any]) -> str:
         return text
     made = _WRITTEN.vformat(text, (), values)
     # What is not there leaves no gap.
-    return made if all(_there(value) for value in values.values()) else _closed(made)
+    if all(_there(value) for value in values.values()):
+        return made
+    return _closed(made)
 
 
 def _there(value: Any) -> bool:
@@ -169,10 +181,10 @@ def _closed(text: str) -> str:
 
 
 def _row(row: Row) -> str:
-    said = [said for part in row.parts if (said := say(part))]
+    texts = [text for part in row.parts if (text := say(part))]
     if row.by == "and":
-        return listed(said)
-    return _BETWEEN.get(row.by, f"{row.by} ").join(said)
+        return listed(texts)
+    return _BETWEEN.get(row.by, f"{row.by} ").join(texts)
 
 
 def _value(saying: Said) -> str:
@@ -209,8 +221,10 @@ def money(amount: Money) -> str:
     if amount.amount is None:
         return "–"
     places = places_of(amount.currency)
-    said = figure(f"{Decimal(amount.amount):,.{places}f}".replace(",", " "))
-    return f"{said} {amount.currency}".strip() if amount.named else said
+    text = figure(f"{Decimal(amount.amount):,.{places}f}".replace(",", " "))
+    if amount.named:
+        return f"{text} {amount.currency}".strip()
+    return text
 
 
 def day_words(text: str) -> str:
@@ -221,7 +235,9 @@ def day_words(text: str) -> str:
 def figure(text: str) -> str:
     """A bare number as the language writes it."""
     point = spoken().point
-    return text if point == "." else text.replace(".", point)
+    if point == ".":
+        return text
+    return text.replace(".", point)
 
 
 def plural(number: int, one: str, many: str) -> str:
@@ -236,10 +252,10 @@ def count(number: int, one: str, many: str) -> str:
 
 def listed(items: Iterable[Saying | float | None]) -> str:
     """Things in a row: ``3``, ``3 and 4``, ``3, 4 and 7``; nothing for none."""
-    said = [say(item) for item in items]
-    if len(said) <= 1:
-        return "".join(said)
-    return tr("{before} and {last}", before=", ".join(said[:-1]), last=said[-1])
+    texts = [say(item) for item in items]
+    if len(texts) <= 1:
+        return "".join(texts)
+    return tr("{before} and {last}", before=", ".join(texts[:-1]), last=texts[-1])
 
 
 def frets(numbers: Sequence[int], most: int = MOST_NAMED) -> str:
@@ -257,14 +273,16 @@ def frets(numbers: Sequence[int], most: int = MOST_NAMED) -> str:
 
 def upper_first(text: Saying) -> str:
     """The text as the start of a sentence."""
-    said = say(text)
-    return said[:1].upper() + said[1:]
+    words = say(text)
+    return words[:1].upper() + words[1:]
 
 
 def lower_first(text: Saying) -> str:
     """The text as it goes on within a sentence, where the language lets nouns go on small."""
-    said = say(text)
-    return said if spoken().capitals else said[:1].lower() + said[1:]
+    words = say(text)
+    if spoken().capitals:
+        return words
+    return words[:1].lower() + words[1:]
 
 
 def brief(text: str) -> str:
@@ -281,7 +299,7 @@ def as_sentence(text: str) -> str:
 
 def sentences(*parts: Saying) -> str:
     """Sentences one after the other; empty ones fall out."""
-    return " ".join(said for part in parts if (said := say(part)))
+    return " ".join(text for part in parts if (text := say(part)))
 
 
 # What the formats of places beside the usual ones do.

@@ -64,7 +64,9 @@ OWNER: dict[str, Saying] = {
 
 def amount_text(amount: Amount | None) -> str:
     """An amount as its field shows it."""
-    return "" if amount is None else f"{amount:f}"
+    if amount is None:
+        return ""
+    return f"{amount:f}"
 
 
 def read_amount(text: str, name: Saying) -> Amount | Saying | None:
@@ -90,8 +92,8 @@ def read_amount(text: str, name: Saying) -> Amount | Saying | None:
 def read_worth(texts: Mapping[str, str], currency: str) -> Worth | Saying:
     """What the fields say of worth, or a sentence that says what is wrong."""
     amounts: dict[str, Amount | None] = {}
-    for name, said in AMOUNTS.items():
-        found = read_amount(texts.get(name, ""), said)
+    for name, saying in AMOUNTS.items():
+        found = read_amount(texts.get(name, ""), saying)
         if not isinstance(found, Decimal | None):
             return found
         amounts[name] = found
@@ -127,9 +129,7 @@ def read_owner(texts: Mapping[str, str], asked: bool) -> Owner | Saying:
     usually = texts.get("usually", "present") or "present"
     if usually not in HOW_WORDS:
         return means(
-            "forms.no-way-reach-somebody",
-            usually=usually[:20],
-            how_words=", ".join(HOW_WORDS),
+            "forms.no-way-reach-somebody", usually=usually[:20], how_words=", ".join(HOW_WORDS)
         )
     plain = {name: texts.get(name, "").strip() for name in OWNER}
     try:

@@ -35,7 +35,7 @@ PLAIN: dict[str, Saying] = {
 
 def labels() -> dict[str, Saying]:
     """Every field with its words, in the order of the form."""
-    found = {**PLAIN, **{name: upper_first(said) for name, said in SURCHARGES.items()}}
+    found = {**PLAIN, **{name: upper_first(saying) for name, saying in SURCHARGES.items()}}
     return found | {f"fixed {kind}": way_title(kind) for kind in FIXED}
 
 
@@ -65,7 +65,7 @@ def read_prices(texts: Mapping[str, str]) -> PriceList | Saying:
     tax = texts.get("tax", "none").strip() or "none"
     if tax not in TAX_WORDS:
         return means("forms.tax-one-not", tax_words=", ".join(TAX_WORDS), tax=tax[:20])
-    made = PriceList(
+    prices = PriceList(
         currency=texts.get("currency", "").strip()[:8],
         rate=amounts.get("rate"),
         tax=tax,
@@ -73,5 +73,7 @@ def read_prices(texts: Mapping[str, str]) -> PriceList | Saying:
         fixed={n.removeprefix("fixed "): a for n, a in amounts.items() if n.startswith("fixed ")},
         **{name: amounts.get(name, Decimal(0)) for name in SURCHARGES},
     )
-    faults = price_faults(made)
-    return faults[0] if faults else made
+    faults = price_faults(prices)
+    if faults:
+        return faults[0]
+    return prices

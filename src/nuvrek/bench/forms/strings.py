@@ -43,7 +43,7 @@ class StringRow(Struct, frozen=True):
         return not self.note.strip() and not self.gauge.strip()
 
 
-class Pull(Struct, frozen=True):
+class StringPull(Struct, frozen=True):
     """Tension of one line, or of all, in N, with its doubt (one standard deviation)."""
 
     newtons: float
@@ -52,29 +52,37 @@ class Pull(Struct, frozen=True):
     @property
     def words(self) -> str:
         """``73 N``, with the doubt where there is one."""
-        doubt = f" ± {self.spread:.0f}" if self.spread >= 0.5 else ""
+        if self.spread >= 0.5:
+            doubt = f" ± {self.spread:.0f}"
+        else:
+            doubt = ""
         return f"{self.newtons:.0f}{doubt} N"
 
 
 def row_of(spec: StringSpec, inch: bool) -> StringRow:
     """A line of the form for a string."""
     gauge = written(format_length(spec.gauge_mm, Unit.THOU if inch else Unit.MM))
-    mass = "" if spec.grams_per_m is None else f"{spec.grams_per_m:g}"
-    return StringRow(spec.note, gauge, spec.wound, str(spec.each), mass, spec.wrap)
+    if spec.grams_per_m is None:
+        mass = ""
+    else:
+        mass = f"{spec.grams_per_m:g}"
+    return StringRow(spec.note, gauge, spec.wound, each=str(spec.each), mass=mass, wrap=spec.wrap)
 
 
 def read_strings(rows: Sequence[StringRow]) -> tuple[StringSet | None, dict[int, Saying]]:
     """The list as strings, empty lines left out, or None and a sentence for each faulty line."""
     faults: dict[int, Saying] = {}
-    found = []
+    strings = []
     for number, row in enumerate(rows):
         if row.empty:
             continue
         try:
-            found.append(_read(row))
+            strings.append(_read(row))
         except ValueError as error:
             faults[number] = means("forms.line", number=number + 1, error=error)
-    return (None, faults) if faults else (tuple(found), {})
+    if faults:
+        return None, faults
+    return tuple(strings), {}
 
 
 def _read(row: StringRow) -> StringSpec:
@@ -100,23 +108,23 @@ def _read(row: StringRow) -> StringSpec:
         if not 0.0 < grams <= 80.0:
             raise Refusal(means("forms.string-has-up-80-grams"))
     wrap = row.wrap if row.wound else ""
-    return StringSpec(note, round(mm, 4), row.wound, grams, int(each), wrap)
+    return StringSpec(note, round(mm, 4), row.wound, grams_per_m=grams, each=int(each), wrap=wrap)
 
 
-def pulls(specs: StringSet, scale_mm: float) -> tuple[Pull, ...]:
+def pulls(specs: StringSet, scale_mm: float) -> tuple[StringPull, ...]:
     """Tension of each line, courses counted whole."""
     found = ((spec.each, *tension_n(spec, scale_mm)) for spec in specs)
-    return tuple(Pull(n * newtons, n * spread) for n, newtons, spread in found)
+    return tuple(StringPull(n * newtons, n * spread) for n, newtons, spread in found)
 
 
-def whole(specs: StringSet, scale_mm: float) -> Pull:
+def whole(specs: StringSet, scale_mm: float) -> StringPull:
     """Tension in all."""
-    return Pull(*set_tension_n(specs, scale_mm))
+    return StringPull(*set_tension_n(specs, scale_mm))
 
 
-def change_words(now: Pull, then: Pull) -> str:
+def change_words(pull: StringPull, then: StringPull) -> str:
     """``66 N, -9 %``."""
-    return f"{then.newtons:.0f} N, {100.0 * (then.newtons / max(now.newtons, 1e-9) - 1.0):+.0f} %"
+    return f"{then.newtons:.0f} N, {100.0 * (then.newtons / max(pull.newtons, 1e-9) - 1.0):+.0f} %"
 
 
 def other_set(specs: StringSet, semitones: int, kept: StringSet | None) -> StringSet:

@@ -29,12 +29,7 @@ class Asked(NamedTuple):
 
 
 ASKED = (
-    Asked(
-        "scale_mm",
-        means("forms.how-long-scale"),
-        means("forms.nut-fret-12-twice-number"),
-        "mm",
-    ),
+    Asked("scale_mm", means("forms.how-long-scale"), means("forms.nut-fret-12-twice-number"), "mm"),
     Asked("frets", means("forms.how-many-frets"), means("forms.without-zero-fret"), ""),
     Asked(
         "joint_fret",
@@ -51,11 +46,7 @@ class ThreeFigures:
     def __init__(
         self, title: str, school: ReliefSchool = "usual", *, nut_on_right: bool = False
     ) -> None:
-        self.usual = {
-            "title": title,
-            "relief_school": school,
-            "nut_on_right": nut_on_right,
-        }
+        self.usual = {"title": title, "relief_school": school, "nut_on_right": nut_on_right}
         self.typed: list[str] = []
         self.text = ""
         self.message: Saying = ""
@@ -70,7 +61,9 @@ class ThreeFigures:
     def as_known(self) -> NeckDescription | None:
         """The neck by what is known so far, to be drawn: usual frets until they are said."""
         shown = (*self.typed, *("648", "22", "14")[len(self.typed) :])
-        return self._faults(shown)[0] if self.typed else None
+        if self.typed:
+            return self._faults(shown)[0]
+        return None
 
     def press(self, key: str) -> None:
         """A key by its name: signs of a length are typed, Enter takes, Back goes back."""
@@ -87,25 +80,31 @@ class ThreeFigures:
             self.message = means("forms.one-figure-needed-rest-can")
             return
         try:
-            said = self._scale() if self.asked.name == "scale_mm" else self.text.strip()
+            if self.asked.name == "scale_mm":
+                text = self._scale()
+            else:
+                text = self.text.strip()
         except LengthError as error:
             self.message = told_by(error)
             return
-        so_far = [*self.typed, said]
+        so_far = [*self.typed, text]
         # A figure is held against those before it; those to come are such as allow any.
-        made, fault = self._faults((*so_far, *_TO_COME[len(so_far) :]))
-        if made is None:
+        neck, fault = self._faults((*so_far, *_TO_COME[len(so_far) :]))
+        if neck is None:
             self.message = fault
             return
         self.typed, self.text = so_far, ""
         if len(so_far) == len(ASKED):
-            self.neck = made
+            self.neck = neck
 
     def _scale(self) -> str:
         """The scale length in mm. Raises LengthError."""
         typed = parse_length(self.text, Unit.MM)
         meant = likely_meaning(self.text, typed, *_SCALES_MM)
-        mm = typed.mm if meant is None or meant.length.unit is not Unit.INCH else meant.length.mm
+        if meant is None or meant.length.unit is not Unit.INCH:
+            mm = typed.mm
+        else:
+            mm = meant.length.mm
         return f"{mm:.1f}"
 
     def _faults(self, said: tuple[str, ...]) -> tuple[NeckDescription | None, Saying]:

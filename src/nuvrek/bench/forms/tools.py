@@ -75,7 +75,9 @@ FIELDS = (*OWNED, *ERRORS, *SCHOOL)
 
 def field_unit(field: ToolField, bench: Unit) -> Unit:
     """The unit of a bare number in a field."""
-    return bench if field.small else Unit.MM
+    if field.small:
+        return bench
+    return Unit.MM
 
 
 def field_words(kit: Kit, field: ToolField, bench: Unit) -> Saying:
@@ -137,19 +139,23 @@ def _value(field: ToolField, text: str, unit: Unit) -> object:
 
 def _bound_fault(message: str) -> dict[str, Saying]:
     field = next((f for f in FIELDS if f"$.{f.name}" in message), FIELDS[0])
-    said = message.partition("`")[2].partition(" - at")[0].replace("`", "").split(" ")
+    texts = message.partition("`")[2].partition(" - at")[0].replace("`", "").split(" ")
     bound = {">=": means("forms.least"), "<=": means("forms.most")}.get(
-        said[1] if len(said) > 2 else "", ""
+        texts[1] if len(texts) > 2 else "", ""
     )
     if "length" in message:
         return {field.name: means("forms.more-than-kept", label=field.label)}
-    unit = "" if field.kind == "whole" else means("forms.mm")
+    unit: Saying
+    if field.kind == "whole":
+        unit = ""
+    else:
+        unit = means("forms.mm")
     return {
         field.name: means(
             "forms.not-possible-should",
             label=field.label,
             bound=bound,
-            float=float(said[-1]),
+            float=float(texts[-1]),
             unit=unit,
         )
     }
@@ -169,7 +175,7 @@ def rocker_fits(neck: NeckDescription, kit: Kit) -> tuple[tuple[int, Saying, boo
 def rocker_spans(neck: NeckDescription) -> tuple[tuple[int, str, bool], ...]:
     """Per triple: its middle fret and the lengths that serve, in mm."""
     return tuple(
-        (fret, "–".join(f"{mm:.0f}" for mm in rocker_span_mm(neck, fret)), True)
+        (fret, "–".join(map("{:.0f}".format, rocker_span_mm(neck, fret))), True)
         for fret in range(2, neck.frets)
     )
 
@@ -189,10 +195,7 @@ def fit_sentence(neck: NeckDescription, kit: Kit) -> Saying:
         parts.append(
             means("forms.notched-edge-mm-fits", fit=fit)
             if fit is not None
-            else means(
-                "forms.no-notched-edge-yours-fits",
-                scale_mm=neck.scale_mm,
-            )
+            else means("forms.no-notched-edge-yours-fits", scale_mm=neck.scale_mm)
         )
     return meaning.listed(parts, by="sentences")
 
@@ -207,7 +210,5 @@ def _frets(frets: list[int]) -> Saying:
             other_frets=frets[-1],
         )
     return means(
-        "forms.triples-around-frets",
-        detail=", ".join(map(str, frets[:-1])),
-        frets=frets[-1],
+        "forms.triples-around-frets", detail=", ".join(map(str, frets[:-1])), frets=frets[-1]
     )

@@ -46,17 +46,17 @@ def read_wire(
     if not name:
         return means("forms.wire-needs-name")
     values: dict[str, Any] = {}
-    for field, said, length in FIELDS:
+    for field, saying, length in FIELDS:
         text = typed.get(field, "").strip()
         if length and text:
             try:
                 values[field] = round(parse_length(text, unit).mm, 4)
             except LengthError as error:
-                return means("forms.of-field", field=said, fault=told_by(error))
+                return means("forms.of-field", field=saying, fault=told_by(error))
     for field in ("crown_mm", "width_mm", "tang_mm"):
         if field not in values:
-            said = next(words for kind, words, _ in FIELDS if kind == field)
-            return means("forms.wanted-measure-run", detail=said)
+            saying = next(words for kind, words, _ in FIELDS if kind == field)
+            return means("forms.wanted-measure-run", detail=saying)
     plain = _plain(typed)
     if not isinstance(plain, tuple):
         return plain
@@ -75,12 +75,14 @@ def read_wire(
     except TypeError as error:
         return means("forms.no-wire", error=error)
     faults = wire_faults(wire)
-    return faults[0] if faults else wire
+    if faults:
+        return faults[0]
+    return wire
 
 
 def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None, float | None] | Saying:
     found: list[float | None] = []
-    for field, said, low, high, usual in (
+    for field, meaning, low, high, usual in (
         ("stick_mm", means("forms.stick"), 50.0, 5000.0, 270.0),
         ("stock_mm", means("forms.shelf"), 0.0, 1000.0, 0.0),
         ("price", means("forms.price"), 0.0, 1e6, None),
@@ -94,9 +96,9 @@ def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None, float 
         try:
             value = float(text)
         except ValueError:
-            return means("forms.no-number", detail=said, text=text)
+            return means("forms.no-number", detail=meaning, text=text)
         if not low <= value <= high:
-            return means("forms.should", detail=said, low=low, high=high)
+            return means("forms.should", detail=meaning, low=low, high=high)
         found.append(value)
     stick, metres, price, ratio = found
     return stick or 270.0, 1000.0 * (metres or 0.0), price, ratio

@@ -90,7 +90,7 @@ class Keypad:
         return self.session.neck_state.neck
 
     @property
-    def one(self) -> bool:
+    def by_picking(self) -> bool:
         """Whether readings are picked one by one instead of in a round."""
         return self.round.name == ONE
 
@@ -102,17 +102,21 @@ class Keypad:
     @property
     def since(self) -> int:
         """The journal number after which entries belong to this round."""
-        if self.one:
+        if self.by_picking:
             return self._since_one
-        return self.session.neck_state.round_number if self.started else len(self.session.entries)
+        if self.started:
+            return self.session.neck_state.round_number
+        return len(self.session.entries)
 
     @property
     def run_number(self) -> int:
         """The number under which the readings of one indicator run belong together."""
         if self._replacing:
             old = self.session.entries[self._replacing - 1]
-            return old.run if isinstance(old, Dial) else self._replacing
-        if self.one:
+            if isinstance(old, Dial):
+                return old.run
+            return self._replacing
+        if self.by_picking:
             return self._since_one + 1
         if self.started:
             return self.session.neck_state.round_number
@@ -131,7 +135,9 @@ class Keypad:
     @property
     def station_key(self) -> str:
         """The station's name for the journal; single readings belong to none."""
-        return "" if self._station is None or self.one or self._asked else self._station.key
+        if self._station is None or self.by_picking or self._asked:
+            return ""
+        return self._station.key
 
     @property
     def replacing(self) -> bool:
@@ -159,9 +165,9 @@ class Keypad:
     def marked(self, lane: Lane) -> dict[int, Rock]:
         """Rocking places of this round on a lane: the newest live rock reading per fret."""
         found = {
-            one.reading.fret: one.reading
-            for one in self.taken_since()
-            if isinstance(one.reading, Rock) and one.reading.lane == lane
+            taken.reading.fret: taken.reading
+            for taken in self.taken_since()
+            if isinstance(taken.reading, Rock) and taken.reading.lane == lane
         }
         return {fret: rock for fret, rock in found.items() if rock.says == "rocks"}
 
@@ -175,14 +181,24 @@ class Keypad:
         self._since_one = len(self.session.entries)
         self.message = ""
         self.rewind()
-        if self.started and not self.one and self._rested():
+        if self.started and not self.by_picking and self._rested():
             self.start_afresh()
 
     def _rested(self) -> bool:
         """Whether the last reading of this round is of another visit."""
         taken = self.session.neck_state.taken
-        last = max((one.reading.at for one in taken if one.number > self.since), default="")
-        rested = minutes_between(last, self.session.time_now()) if last else None
+        last = max(
+            (
+                reading_taken.reading.at
+                for reading_taken in taken
+                if reading_taken.number > self.since
+            ),
+            default="",
+        )
+        if last:
+            rested = minutes_between(last, self.session.time_now())
+        else:
+            rested = None
         return rested is not None and rested > _VISIT_MIN
 
     def change_kit(self, kit: Kit) -> None:
@@ -197,7 +213,7 @@ class Keypad:
         self.round = round_of(self.round.name, self.neck, self.kit)
         self._replacing, self._asked = 0, False
         neck_state, stations = self.session.neck_state, self.round.stations
-        if self.one:
+        if self.by_picking:
             self._go(len(stations))
         elif self.started:
             self._go(resume_at(stations, neck_state))
@@ -215,7 +231,7 @@ class Keypad:
 
     def start_afresh(self) -> None:
         """Begin the round again; earlier readings stay."""
-        if not self.one and self.write(RoundStart(name=self.round.name)):
+        if not self.by_picking and self.write(RoundStart(name=self.round.name)):
             self.rewind()
 
     def pick(self, index: int) -> None:
@@ -279,7 +295,7 @@ class Keypad:
         """
         if self._asked:
             self.rewind()
-        elif self.one:
+        elif self.by_picking:
             self._stay()
         else:
             self._go(next_station(self.round.stations, self.session.neck_state, after=self.index))
@@ -293,7 +309,7 @@ class Keypad:
 
     def pass_on(self) -> None:
         """Leave this station open and go on; past the last one the round is over for now."""
-        if self._replacing or self._asked or self.one:
+        if self._replacing or self._asked or self.by_picking:
             self.rewind()
         else:
             self._go(self.index + 1)
@@ -322,13 +338,13 @@ class Keypad:
 
     def type(self, key: str) -> None:
         """One more character of a number."""
-        if not self.keys_here.numbers and not (self.one and self.finished):
+        if not self.keys_here.numbers and not (self.by_picking and self.finished):
             self.message = means("keypad.no-number-here")
         elif len(self.text) < _LONGEST_ENTRY:
             self.text += key
 
     def _enter(self) -> None:
-        if self.one and self.finished:
+        if self.by_picking and self.finished:
             text, self.text = self.text, ""
             count = len(self.round.stations)
             if text.isascii() and text.isdigit() and 1 <= int(text) <= count:
@@ -349,7 +365,7 @@ class Keypad:
 
     def _turn(self, step: int) -> None:
         """Up and down go through the stations; for a single reading, over the lanes or strings."""
-        if not self.one and not self._replacing and not self._asked:
+        if not self.by_picking and not self._replacing and not self._asked:
             self._go(self._beside(step))
             return
         turns = self.keys_here.turns()
@@ -373,10 +389,10 @@ class Keypad:
         if self._station is None or not self.keys_here.lengths:
             return
         units = units_of(self._station.field)
-        now = self.unit
+        unit = self.unit
         self._remember(
             self._station.field,
-            units[(units.index(now) + 1) % len(units)] if now in units else units[0],
+            units[(units.index(unit) + 1) % len(units)] if unit in units else units[0],
         )
 
     def gauge(self, sent: str) -> None:
@@ -419,7 +435,7 @@ class Keypad:
         """The likeliest offer in a unit this field can keep and does not have now."""
         assert self._station is not None
         units = [unit for unit in units_of(self._station.field) if unit is not self.unit]
-        return next((one.length for one in asked.offers if one.length.unit in units), None)
+        return next((length.length for length in asked.offers if length.length.unit in units), None)
 
     # --- striking out -------------------------------------------------------
 
@@ -440,11 +456,13 @@ class Keypad:
 
     def _newest_here(self) -> int | None:
         """The newest reading of this round taken at this very station."""
-        if self.one or self._station is None:
+        if self.by_picking or self._station is None:
             return None
         key = self._station.key
-        numbers = [one.number for one in self.taken_since() if one.reading.station == key]
-        return numbers[-1] if numbers else None
+        numbers = [taken.number for taken in self.taken_since() if taken.reading.station == key]
+        if numbers:
+            return numbers[-1]
+        return None
 
     def back_words(self) -> Saying:
         """What Backspace would take back now, before it is pressed; nothing while something is
@@ -461,13 +479,13 @@ class Keypad:
     def strike_last(self) -> None:
         """Take back the last act of this round and page, and go back to its station."""
         try:
-            found = self.session.undo(self.since)
+            undoable = self.session.undo(self.since)
         except LogbookError as error:
             self.message = told_by(error)
             return
-        if found.act is not None:
-            self._back_to(found.act.entries[-1])
-        self.message = undo_words(found, self.unit, self.unit)
+        if undoable.act is not None:
+            self._back_to(undoable.act.entries[-1])
+        self.message = undo_words(undoable, self.unit, self.unit)
 
     def _back_to(self, struck: AnyEntry) -> None:
         """To the station an entry was taken at, or with the hand to its fret."""
@@ -508,11 +526,14 @@ class Keypad:
                 entry, state=self.session.neck_state.state, error_mm=self.kit.error_of(entry)
             )
         entries: list[AnyEntry] = [entry]
-        single = self.one or self._replacing or self._asked
+        single = self.by_picking or self._replacing or self._asked
         # The round begins with its first reading, not when it is looked at.
         if not self.started and not single and not isinstance(entry, RoundStart):
             entries.insert(0, RoundStart(name=self.round.name))
-        replaced = self._replacing if isinstance(entry, Reading) else 0
+        if isinstance(entry, Reading):
+            replaced = self._replacing
+        else:
+            replaced = 0
         # The old reading goes in the same act in which the new one comes.
         struck = {*strike, *([replaced] if replaced else [])}
         try:
@@ -538,10 +559,13 @@ class Keypad:
         """Per station: whether it is done (or needs nothing done), and whether the round is
         there now.
         """
-        if self.one:
+        if self.by_picking:
             return ()
         neck_state = self.session.neck_state
-        done = neck_state.stations_done if self.started else frozenset()
+        if self.started:
+            done = neck_state.stations_done
+        else:
+            done = frozenset()
         # What can't tell anything on this neck is no part of the round.
         return tuple(
             (s.key in done or (i < self.index and s.kind == "state"), i == self.index)

@@ -39,11 +39,11 @@ def place_of(station: Station, fret: int, strings: Strings) -> ReadingPlace:
         station.field,
         station.lane,
         fret,
-        station.supports,
-        station.by,
-        station.string,
-        station.capo,
-        strings,
+        supports=station.supports,
+        by=station.by,
+        string=station.string,
+        capo=station.capo,
+        strings=strings,
     )
 
 
@@ -63,49 +63,57 @@ class Repeats:
         if not grown:
             self.places.clear()
             known = 0
-        for one in taken[known:]:
-            if not _is_broad(station := station_of(one.reading)):
-                place = place_of(station, station.fret, one.reading.state.strings)
-                self.places.setdefault(place, []).append(one)
+        for reading_taken in taken[known:]:
+            if not _is_broad(station := station_of(reading_taken.reading)):
+                place = place_of(station, station.fret, reading_taken.reading.state.strings)
+                self.places.setdefault(place, []).append(reading_taken)
         self._seen = taken
 
     def at(self, neck_state: NeckState, station: Station, fret: int) -> list[Taken]:
         """The readings of a station's place on today's surface, oldest first."""
         self.follow(neck_state)
-        found = self.places.get(place_of(station, fret, neck_state.state.strings), [])
+        readings_taken = self.places.get(place_of(station, fret, neck_state.state.strings), [])
         here = fret, station.lane
-        return [one for one in found if one.surface.get(here, 0) == neck_state.surface.get(here, 0)]
+        return [
+            taken
+            for taken in readings_taken
+            if taken.surface.get(here, 0) == neck_state.surface.get(here, 0)
+        ]
 
 
 def figure_of(reading: AnyReading) -> float | None:
     """The one number of a reading in mm, or None where it has none or is only bounded."""
     figure = record_of(reading).figure
-    return None if figure is None else figure(reading)
+    if figure is None:
+        return None
+    return figure(reading)
 
 
-def spread_words(found: list[Taken], unit: Unit) -> Saying:
+def spread_words(readings_taken: list[Taken], unit: Unit) -> Saying:
     """What was read here before: one reading, or how many and how far apart."""
-    if not found:
+    if not readings_taken:
         return ""
-    if len(found) == 1:
-        return means("keypad.read-here", value_words=value_words(found[0].reading, unit, unit))
-    figures = [mm for mm in (figure_of(one.reading) for one in found) if mm is not None]
+    if len(readings_taken) == 1:
+        return means(
+            "keypad.read-here", value_words=value_words(readings_taken[0].reading, unit, unit)
+        )
+    figures = [mm for taken in readings_taken if (mm := figure_of(taken.reading)) is not None]
     if len(figures) < 2:
         return means(
             "keypad.read-here-times-last",
-            number=len(found),
-            value_words=value_words(found[-1].reading, unit, unit),
+            number=len(readings_taken),
+            value_words=value_words(readings_taken[-1].reading, unit, unit),
         )
     low, high = min(figures), max(figures)
     if high - low < 1e-6:
         return means(
             "keypad.read-here-times-always",
-            number=len(found),
+            number=len(readings_taken),
             low=format_length(low, unit),
         )
     return means(
         "keypad.read-here-times",
-        number=len(found),
+        number=len(readings_taken),
         low=format_number(low, unit),
         high=format_length(high, unit),
     )

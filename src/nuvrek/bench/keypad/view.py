@@ -19,7 +19,7 @@ class View(Struct, frozen=True):
     prompt: Saying
     number: str
     unit: str
-    aside: Saying
+    beside_number: Saying
     question: Saying
     message: Saying
     hint: Saying
@@ -31,19 +31,19 @@ class View(Struct, frozen=True):
 def question_hint(asked: Question, other_unit: Length | None) -> Saying:
     """The ways out of a question about an unlikely value."""
     keys = {"enter": means("keypad.enter"), "*": "*", "+": "+"}
-    said = [
+    meanings = [
         means("keypad.takes", key=keys[key], length=_with_unit(offer))
         for key, offer in zip(OFFER_KEYS, asked.offers, strict=False)
     ]
     if asked.possible:
         kept = format_length(asked.typed.mm, asked.typed.unit)
         key = "/" if asked.offers else keys["enter"]
-        said.append(means("keypad.keeps", key=key, length=kept))
+        meanings.append(means("keypad.keeps", key=key, length=kept))
     if other_unit is not None:
         unit = unit_word(other_unit.unit)
-        said.append(means("keypad.space-from-now", unit=unit))
-    said.append(means("keypad.digits-type-again"))
-    return means("keypad.ways-out", ways=meaning.listed(said, by=","))
+        meanings.append(means("keypad.space-from-now", unit=unit))
+    meanings.append(means("keypad.digits-type-again"))
+    return means("keypad.ways-out", ways=meaning.listed(meanings, by=","))
 
 
 def _with_unit(offer: LikelyLength) -> Saying:
@@ -57,7 +57,7 @@ def _with_unit(offer: LikelyLength) -> Saying:
 def view_of(pad: Keypad) -> View:
     """The bench bar's words for a keypad at this moment."""
     keys = pad.keys_here
-    picking = pad.one and pad.finished
+    picking = pad.by_picking and pad.finished
     typing = keys.numbers or picking
     unit = unit_word(pad.unit)
     posts = pad.posts()
@@ -65,7 +65,7 @@ def view_of(pad: Keypad) -> View:
         prompt=_prompt(pad, posts),
         number=f"{pad.text}▏" if typing else "",
         unit=unit if keys.numbers and keys.lengths else "",
-        aside=keys.aside,
+        beside_number=keys.beside_number,
         question=pad.asking.words if pad.asking else "",
         message=pad.message,
         hint=question_hint(pad.asking, pad.other_unit(pad.asking)) if pad.asking else _hint(pad),
@@ -76,7 +76,7 @@ def view_of(pad: Keypad) -> View:
 
 
 def _hint(pad: Keypad) -> Saying:
-    if pad.one and pad.finished:
+    if pad.by_picking and pad.finished:
         return means("keypad.number-enter-or-press-enter")
     before = spread_words(pad.readings_here(), pad.unit)
     if not before:
@@ -87,16 +87,16 @@ def _hint(pad: Keypad) -> Saying:
 def _prompt(pad: Keypad, posts: tuple[tuple[bool, bool], ...]) -> Saying:
     if pad.station is not None:
         return prompt(pad.station, pad.cursor, pad.session.neck_state.state.strings)
-    if pad.one:
+    if pad.by_picking:
         return means("keypad.which-reading")
     left = sum(not done for done, _now in posts)
-    return (
-        means("keypad.round-done")
-        if not left
-        else means("keypad.end-round-left-open-up", left=left)
-    )
+    if not left:
+        return means("keypad.round-done")
+    return means("keypad.end-round-left-open-up", left=left)
 
 
 def menu_of(pad: Keypad) -> tuple[Saying, ...]:
     """The kinds of single readings to pick from; empty while one is being taken, or in a round."""
-    return tuple(title_of(s) for s in pad.round.stations) if pad.one and pad.finished else ()
+    if pad.by_picking and pad.finished:
+        return tuple(title_of(s) for s in pad.round.stations)
+    return ()

@@ -13,8 +13,8 @@ from nuvrek.bench.work.ticks import kind_of_neck
 from nuvrek.meaning import Figure, Saying, means, sentences
 from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.wire import Wire
-from nuvrek.planning.money.prices import Job, Price, PriceList, price_of
+from nuvrek.neck.wire import Hardness, Wire
+from nuvrek.planning.money.prices import Price, PricedWay, PriceList, price_of
 from nuvrek.planning.ways.kinds import of_family
 
 if TYPE_CHECKING:
@@ -66,20 +66,37 @@ def cost_of(
     """Hours, days and price of a way, the level that follows new wire in it; or of several, one
     after the other.
     """
-    row = tuple(ways) if isinstance(ways, Sequence) else (ways,)
+    if isinstance(ways, Sequence):
+        row = tuple(ways)
+    else:
+        row = (ways,)
     kind = kind_of_neck(neck)
     spells = [_spell(way, pace, kind) for way in row]
     chance = max((_second_pass(way) for way in row), default=0.0)
     jobs = [_job(way, neck, spell) for way, spell in zip(row, spells, strict=True)]
-    whole = spells[0] if len(row) == 1 else _spell_of(row, pace, kind)
+    if len(row) == 1:
+        whole = spells[0]
+    else:
+        whole = _spell_of(row, pace, kind)
     nights = sum(step.wait >= NIGHT_MIN for way in row for step in way.at_bench)
-    days = nights + max(1, -(-int(whole.likely) // int(60 * DAY_HOURS))) if whole.likely else 0
+    if whole.likely:
+        days = nights + max(1, -(-int(whole.likely) // int(60 * DAY_HOURS)))
+    else:
+        days = 0
     thin = tuple(one for way in row if way.doubt is not None for one in way.doubt.thin)
     # What is only read before anything is decided is nobody's to pay.
     priced = [job for job in jobs if job.minutes[1] > 0.0 and job.kind not in NOT_CHARGED]
     price = price_of(prices, priced, neck)
     again = any(step.key == "look-again" for way in row for step in way.steps)
-    return Cost(whole, days, price, _years_after(row, neck), chance, thin, again)
+    return Cost(
+        whole,
+        days,
+        price,
+        years=_years_after(row, neck),
+        second_pass=chance,
+        thin=thin,
+        looked_at_again=again,
+    )
 
 
 def course_ways(plan: Plan, kind: str | None = None) -> tuple[Way, ...]:
@@ -89,12 +106,12 @@ def course_ways(plan: Plan, kind: str | None = None) -> tuple[Way, ...]:
     kinds = [leg.way for leg in plan.course]
     if kind is not None and kind not in kinds:
         return (plan.way(kind),)
-    found: list[Way] = []
+    ways: list[Way] = []
     for leg in plan.course:
-        held = bool(found) and of_family(found[-1].kind, "new wire")
+        held = bool(ways) and of_family(ways[-1].kind, "new wire")
         if not (held and of_family(leg.way, "levels")):
-            found.append(plan.way(leg.way))
-    return tuple(found)
+            ways.append(plan.way(leg.way))
+    return tuple(ways)
 
 
 PricePoint = tuple[str, Saying, float, float, float | None, float | None]
@@ -120,7 +137,9 @@ def price_points(
         most = price if between is None else float(between[1])
         height = way.lowest_mm[0][0] if way.lowest_mm else None
         found.append((way.kind, way.title, price, most, height, cost.years))
-    return tuple(found) if priced else ()
+    if priced:
+        return tuple(found)
+    return ()
 
 
 def _work(way: Way) -> list[tuple[str, float]]:
@@ -155,14 +174,21 @@ def _spell_of(row: Sequence[Way], pace: Pace, kind: str) -> Spell:
 
 
 def _second_pass(way: Way) -> float:
-    return 0.0 if way.doubt is None else way.doubt.second_pass or 0.0
+    if way.doubt is None:
+        return 0.0
+    return way.doubt.second_pass or 0.0
 
 
-def _job(way: Way, neck: NeckDescription, spell: Spell) -> Job:
-    wire = Decimal(0) if way.new is None else wire_cost(way.new.wire, _needed_mm(way, neck))
+def _job(way: Way, neck: NeckDescription, spell: Spell) -> PricedWay:
+    if way.new is None:
+        wire = Decimal(0)
+    else:
+        wire = wire_cost(way.new.wire, _needed_mm(way, neck))
     filed = way.files or way.new is not None
     minutes = spell.least, spell.likely, spell.most
-    return Job(way.kind, way.title, minutes, wire, filed, way.kind == "nut")
+    return PricedWay(
+        way.kind, way.title, minutes, wire=wire, filed=filed, new_nut=way.kind == "nut"
+    )
 
 
 def _years_after(row: Sequence[Way], neck: NeckDescription) -> float | None:
@@ -170,7 +196,9 @@ def _years_after(row: Sequence[Way], neck: NeckDescription) -> float | None:
     found = [(way, _years(way, neck)) for way in row]
     known = [years for _, years in found if years is not None]
     renewed = [years for way, years in found if way.new is not None]
-    return renewed[-1] if renewed else min(known, default=None)
+    if renewed:
+        return renewed[-1]
+    return min(known, default=None)
 
 
 def _years(way: Way, neck: NeckDescription) -> float | None:
@@ -180,7 +208,9 @@ def _years(way: Way, neck: NeckDescription) -> float | None:
     if way.promise.thinnest_mm is None and way.new is None:
         return None
     thinnest = float(way.left_mm.min())
-    hardness = "common" if way.new is None else way.new.wire.hardness
+    hardness: Hardness = "common"
+    if way.new is not None:
+        hardness = way.new.wire.hardness
     return way.wear.years(thinnest, neck.least_crown_mm, hardness)
 
 
@@ -205,37 +235,30 @@ def hours_words(spell: Spell) -> Saying:
     if not spell.likely:
         return "–"
     _, likely, most = spell.hours
-    said = Figure(f"{likely:.1f}")
-    return means("owner.hours-most", likely=likely, most=most) if most >= 1.0 else said
+    figure = Figure(f"{likely:.1f}")
+    if most >= 1.0:
+        return means("owner.hours-most", likely=likely, most=most)
+    return figure
 
 
 def chance_words(chance: float) -> Saying:
     """A chance as bench people say it."""
-    return (
-        means("owner.times-ten", chance=round(10 * chance))
-        if chance < 0.95
-        else means("owner.almost-surely")
-    )
+    if chance < 0.95:
+        return means("owner.times-ten", chance=round(10 * chance))
+    return means("owner.almost-surely")
 
 
 def cost_words(cost: Cost, currency: str) -> Saying:
     """What stands behind the price, in a sentence or two."""
     price = cost.price
     least, likely, most = cost.spell.hours
-    parts = [
-        means(
-            "owner.hours-nine-times-ten",
-            likely=likely,
-            least=least,
-            most=most,
-        )
-    ]
+    parts = [means("owner.hours-nine-times-ten", likely=likely, least=least, most=most)]
     if cost.days > 1:
         parts.append(means("owner.keeps-neck-days", days=cost.days))
     if cost.looked_at_again and likely:
         parts.append(means("owner.look-after-one-two-weeks"))
     if price.by_hours is not None:
-        low, _, high = (money_words(one, currency) for one in price.by_hours)
+        low, _, high = (money_words(amount, currency) for amount in price.by_hours)
         parts.append(
             means(
                 "owner.hours",
@@ -263,20 +286,11 @@ def doubt_of_price(cost: Cost) -> Saying:
     """What of the map's doubt is in the price, in a sentence."""
     parts: list[Saying] = []
     if cost.second_pass > _REMOTE:
-        parts.append(
-            means(
-                "owner.second-pass-most",
-                chance_words=chance_words(cost.second_pass),
-            )
-        )
+        parts.append(means("owner.second-pass-most", chance_words=chance_words(cost.second_pass)))
     if cost.thin:
         named = meaning.listed(fret for fret, _ in cost.thin[:4])
         what = means("owner.frets", number=len(cost.thin[:4]))
-        parts.append(
-            means(
-                "owner.may-end-too-thin-then",
-                what=what,
-                named=named,
-            )
-        )
-    return means("owner.parts", parts=meaning.listed(parts, by=";")) if parts else ""
+        parts.append(means("owner.may-end-too-thin-then", what=what, named=named))
+    if parts:
+        return means("owner.parts", parts=meaning.listed(parts, by=";"))
+    return ""

@@ -79,12 +79,12 @@ class OwnerDraft:
             solved,
             owner,
             settings.shop,
-            pace,
-            settings.prices,
-            figures_of(settings, system),
-            day,
-            self.kind,
-            gone_ways(session.entries),
+            pace=pace,
+            prices=settings.prices,
+            figures=figures_of(settings, system),
+            day=day,
+            kind=self.kind,
+            done=gone_ways(session.entries),
         )
 
     @property
@@ -105,15 +105,19 @@ class OwnerDraft:
         """Whether all steps of the way in hand are ticked, and none follows it."""
         from nuvrek.bench.work.job import next_step
 
-        now = self.solved.neck_state
-        return now.chosen is not None and not now.chosen.course and next_step(now) is None
+        neck_state = self.solved.neck_state
+        return (
+            neck_state.chosen is not None
+            and not neck_state.chosen.course
+            and next_step(neck_state) is None
+        )
 
     @property
     def rows(self) -> tuple[Standing, ...]:
         """Every thing to be said, by the gate that waits for it."""
         found = map(self._priced, standings(self.solved.neck_state, self.kinds, self.facts.plans))
         order = list(GATES)
-        return tuple(sorted(found, key=lambda one: order.index(one.need.before)))
+        return tuple(sorted(found, key=lambda standing: order.index(standing.need.before)))
 
     def _priced(self, row: Standing) -> Standing:
         """A way is agreed to with its price, where it has one today."""
@@ -124,15 +128,17 @@ class OwnerDraft:
         total = self.facts.price_of(way)
         if total is None:
             return row
-        said = means("owner.title-money", title=way.title, money=self.facts.figures.money(total))
-        return structs.replace(row, need=structs.replace(row.need, said=said))
+        sentence = means(
+            "owner.title-money", title=way.title, money=self.facts.figures.money(total)
+        )
+        return structs.replace(row, need=structs.replace(row.need, said=sentence))
 
     def head(self) -> Saying:
         """The ways meant, in words."""
         named = meaning.listed(lower_first(way_title(kind)) for kind in self.kinds)
         return meaning.upper_first(named)
 
-    def told(self) -> Saying:
+    def how_it_stands(self) -> Saying:
         """How the agreement stands, in a sentence."""
         if not self.session.asked:
             return means("owner.houses-own-instrument-or-nobodys")
@@ -143,16 +149,16 @@ class OwnerDraft:
 
     # --- writing ---------------------------------------------------------------------
 
-    def all_agreed(self, how: How, said: str) -> tuple[AnyEntry, ...]:
+    def all_agreed(self, how: How, text: str) -> tuple[AnyEntry, ...]:
         """The owner's yes to everything, and to a quote that is open; nothing where all is said."""
-        consent = agree(self.rows, how, said)
-        answer = self._answer("accepted", how, said)
+        consent = agree(self.rows, how, text)
+        answer = self._answer("accepted", how, text)
         return tuple(one for one in (answer, consent) if one is not None)
 
-    def one(self, row: Standing, yes: bool, how: How, said: str) -> Consented:
+    def yes_or_no(self, row: Standing, yes: bool, how: How, text: str) -> Consented:
         """The owner's yes or no to one thing."""
         term = row.need.term if yes else refused(row.need.term)
-        return Consented(terms=(term,), how=how, words=said[:200])
+        return Consented(terms=(term,), how=how, words=text[:200])
 
     def lifted(self, reason: str) -> AnyEntry | None:
         """The work goes on without a word, for a reason."""
@@ -162,9 +168,9 @@ class OwnerDraft:
         """A quote as it would be given now. Raises NoPrice."""
         return quote(self.facts)
 
-    def answered(self, yes: bool, how: How, said: str) -> tuple[AnyEntry, ...]:
+    def answered(self, yes: bool, how: How, text: str) -> tuple[AnyEntry, ...]:
         """The owner's answer to the open quote; with a yes, the way itself is agreed."""
-        answer = self._answer("accepted" if yes else "refused", how, said)
+        answer = self._answer("accepted" if yes else "refused", how, text)
         if answer is None:
             return ()
         given = self.solved.neck_state.dealings.open_quote
@@ -176,14 +182,15 @@ class OwnerDraft:
         )
         if not terms:
             return (answer,)
-        terms = terms if yes else tuple(refused(term) for term in terms)
-        return answer, Consented(terms=terms, how=how, words=said[:200])
+        if not yes:
+            terms = tuple(refused(term) for term in terms)
+        return answer, Consented(terms=terms, how=how, words=text[:200])
 
-    def _answer(self, says: Literal["accepted", "refused"], how: How, said: str) -> Answered | None:
+    def _answer(self, says: Literal["accepted", "refused"], how: How, text: str) -> Answered | None:
         given = self.solved.neck_state.dealings.open_quote
         if given is None:
             return None
-        return Answered(quote=given[0], says=says, how=how, words=said[:200])
+        return Answered(quote=given[0], says=says, how=how, words=text[:200])
 
     # --- in words --------------------------------------------------------------------
 
@@ -194,7 +201,7 @@ class OwnerDraft:
             return means("owner.nothing-quoted-yet")
         number, given = dealings.quotes[-1]
         named = meaning.listed(lower_first(way_title(kind)) for kind in given.ways)
-        said: Saying = means(
+        quoted: Saying = means(
             "owner.for",
             day=f.day(given.at),
             money=f.money(given.total, given.currency),
@@ -202,35 +209,30 @@ class OwnerDraft:
         )
         if given.least is not None and given.most is not None:
             low, high = (f.money(one, given.currency) for one in (given.least, given.most))
-            said = sentences(said, means("owner.between", low=low, high=high))
+            quoted = sentences(quoted, means("owner.between", low=low, high=high))
         answer = dealings.answers.get(number)
         if answer is None:
             stands = means("owner.not-answered-yet-stands-until", day=f.day(given.until))
-            return means(
-                "owner.rests",
-                detail=said,
-                stands=stands,
-                rests_on=given.rests_on,
-            )
-        told = f" (“{answer.words}”)" if answer.words else ""
-        now = self.facts.whole.price.total
+            return means("owner.rests", detail=quoted, stands=stands, rests_on=given.rests_on)
+        if answer.words:
+            in_their_words = f" (“{answer.words}”)"
+        else:
+            in_their_words = ""
+        amount = self.facts.whole.price.total
         other: Saying = ""
-        if answer.says == "accepted" and now is not None and _apart(now, given.total):
-            other = means(
-                "owner.todays-list-would-quote-stands",
-                money=f.money(now),
-            )
-        said = means(
+        if answer.says == "accepted" and amount is not None and _apart(amount, given.total):
+            other = means("owner.todays-list-would-quote-stands", money=f.money(amount))
+        quoted = means(
             "owner.detail-says-day-figure-other",
-            detail=said,
+            detail=quoted,
             says=answer.says,
             day=f.day(answer.at),
-            figure=told,
+            figure=in_their_words,
             other=other,
         )
-        return means("owner.rested", detail=said, rests_on=given.rests_on)
+        return means("owner.rested", detail=quoted, rests_on=given.rests_on)
 
 
-def _apart(now: Amount, then: Amount) -> bool:
+def _apart(amount: Amount, then: Amount) -> bool:
     """Whether two prices differ by more than hours waver: a tenth."""
-    return abs(now - then) > then / 10
+    return abs(amount - then) > then / 10

@@ -32,7 +32,9 @@ class OwnerCard(Struct, frozen=True):
         if not self.necks:
             return means("owner.no-neck-here-now")
         more = len(self.necks) - 3
-        return means("owner.more", named=named, more=more) if more > 0 else named
+        if more > 0:
+            return means("owner.more", named=named, more=more)
+        return named
 
 
 def owner_cards(known: Mapping[str, Owner], cards: Sequence[ShelfCard]) -> list[OwnerCard]:
@@ -51,15 +53,15 @@ def owner_cards(known: Mapping[str, Owner], cards: Sequence[ShelfCard]) -> list[
 def keep_owner(
     book: Logbook,
     before: OwnerCard,
-    now: Owner,
+    owner: Owner,
     clock: Callable[[], str],
     opened: Session | None = None,
 ) -> int:
     """Write down what is known of an owner; another name goes into the description of each of their
     necks. Returns how many were renamed. Raises LogbookError.
     """
-    book.keep_owner(now, clock(), before.owner.name)
-    if now.name == before.owner.name:
+    book.keep_owner(owner, clock(), before.owner.name)
+    if owner.name == before.owner.name:
         return 0
     renamed = 0
     for card in before.necks:
@@ -70,6 +72,6 @@ def keep_owner(
         neck = session.neck_state.neck
         # Meanwhile it may have become another's, or another neck may stand there.
         if neck.owner.strip() == before.owner.name:
-            session.append(Describe(neck=msgspec.structs.replace(neck, owner=now.name)))
+            session.append(Describe(neck=msgspec.structs.replace(neck, owner=owner.name)))
             renamed += 1
     return renamed

@@ -60,7 +60,11 @@ def _rests_on(facts: Facts) -> Saying:
     """By which readings and prices, so that it can be told later why it was so."""
     prices = facts.prices
     grounds = [
-        means("owner.rests-on-readings", number=len(facts.now.taken), length=facts.now.length)
+        means(
+            "owner.rests-on-readings",
+            number=len(facts.neck_state.taken),
+            length=facts.neck_state.length,
+        )
     ]
     if prices.rate is not None:
         grounds.append(means("owner.rests-on-rate", rate=prices.rate))
@@ -69,5 +73,5 @@ def _rests_on(facts: Facts) -> Saying:
         for way in facts.ways
         if way.kind in prices.fixed
     ]
-    told = means("owner.rests-on-all", grounds=listed(grounds, by=";"))
-    return sentences(told, doubt_of_price(facts.whole))
+    meaning = means("owner.rests-on-all", grounds=listed(grounds, by=";"))
+    return sentences(meaning, doubt_of_price(facts.whole))

@@ -19,9 +19,9 @@ def worth_words(facts: Facts) -> tuple[Saying, ...]:
     named = meaning.listed(lower_first(way_title(way.kind)) for way in facts.ways)
     if total is None:
         return (means("owner.no-price-yet-prices-takes"),)
-    said: list[Saying] = [means("owner.named-money", named=named, money=f.money(total))]
+    sayings: list[Saying] = [means("owner.named-money", named=named, money=f.money(total))]
     if cost.a_year is not None and cost.years is not None:
-        said.append(
+        sayings.append(
             means(
                 "owner.over-years-wear-year",
                 number=f.number(cost.years, 0),
@@ -32,17 +32,17 @@ def worth_words(facts: Facts) -> tuple[Saying, ...]:
         over = total - worth.budget
         apart = means("owner.it-over" if over > 0 else "owner.it-within", money=f.money(abs(over)))
         same = means("owner.exactly") if not over else apart
-        said.append(means("owner.budget", money=f.money(worth.budget), same=same))
+        sayings.append(means("owner.budget", money=f.money(worth.budget), same=same))
     if worth.fetches is not None and worth.fetches_after is not None:
         gain = worth.fetches_after - worth.fetches
-        said.append(means("owner.would-sell-more-than-now", money=f.money(gain)))
+        sayings.append(means("owner.would-sell-more-than-now", money=f.money(gain)))
     for amount, what in (
         (worth.new_neck, means("owner.another-neck")),
         (worth.instead, means("owner.another-instrument")),
     ):
         if amount is not None:
-            said.append(means("owner.costs", what=what, money=f.money(amount)))
-    return tuple(said)
+            sayings.append(means("owner.costs", what=what, money=f.money(amount)))
+    return tuple(sayings)
 
 
 def beside_words(worth: Worth, total: Amount | None) -> Saying:
@@ -69,4 +69,6 @@ def beside_words(worth: Worth, total: Amount | None) -> Saying:
                     money_words=money_words(amount, currency),
                 )
             )
-    return means("owner.parts", parts=meaning.listed(parts, by=";")) if parts else ""
+    if parts:
+        return means("owner.parts", parts=meaning.listed(parts, by=";"))
+    return ""

@@ -57,7 +57,10 @@ class FilingDraft:
         self.solved, self.unit = solved, unit
         self.agreed: Agreed = solved.neck_state.agreed
         plan = solved.plan
-        there = {way.kind for way in plan.ways} if plan is not None else set()
+        if plan is not None:
+            there = {way.kind for way in plan.ways}
+        else:
+            there = set()
         if plan is not None and plan.curve is not None:
             there.add("play-clean")
         self.kinds = tuple(
@@ -97,13 +100,17 @@ class FilingDraft:
     def least_mm(self) -> float:
         """Least crown to keep."""
         agreed = self.agreed.least_crown_mm
-        return self.solved.map.neck.least_crown_mm if agreed is None else agreed
+        if agreed is not None:
+            return agreed
+        return self.solved.map.neck.least_crown_mm
 
     @property
     def fall_mm(self) -> float:
         """Fall-away at the last fret."""
         agreed = self.agreed.fall_away_mm
-        return self.solved.map.neck.fall_away_mm if agreed is None else agreed
+        if agreed is not None:
+            return agreed
+        return self.solved.map.neck.fall_away_mm
 
     @property
     def fall_from(self) -> int:
@@ -121,7 +128,9 @@ class FilingDraft:
     def bend_up_mm(self) -> float | None:
         """Where most string room is gained for the metal; None where the curve has no bend."""
         curve = self._curve
-        return None if curve is None or curve.bend is None else curve.bend.up_mm
+        if curve is None or curve.bend is None:
+            return None
+        return curve.bend.up_mm
 
     def lift(self, up_mm: float) -> None:
         """Just clean with all strings so far over what a full level allows."""
@@ -129,11 +138,15 @@ class FilingDraft:
 
     def _wanted_up(self) -> float:
         heights, curve = self.strings_mm(), self._curve
-        return 0.0 if heights is None or curve is None else float((heights - curve.base_mm).max())
+        if heights is None or curve is None:
+            return 0.0
+        return float((heights - curve.base_mm).max())
 
     @property
     def _curve(self) -> MetalCurve | None:
-        return self.solved.plan.curve if self.solved.plan is not None else None
+        if self.solved.plan is None:
+            return None
+        return self.solved.plan.curve
 
     # --- what it comes to ----------------------------------------------------
 
@@ -219,11 +232,7 @@ class FilingDraft:
         levels = means("pages.left", how_many=means("pages.levels", number=viewed.levels_left))
         metal = format_length(viewed.metal_mm, n)
         return means(
-            "pages.off-all-thinnest",
-            title=viewed.title,
-            metal=metal,
-            thin=thin,
-            levels=levels,
+            "pages.off-all-thinnest", title=viewed.title, metal=metal, thin=thin, levels=levels
         )
 
     # --- written down --------------------------------------------------------
@@ -233,7 +242,10 @@ class FilingDraft:
         nothing changed.
         """
         entries: list[AnyEntry] = [structs.replace(self.agreed, at="")] if self.draft else []
-        heights = self.strings_mm() if self.kind == "play-clean" and self.lifted else None
+        if self.kind == "play-clean" and self.lifted:
+            heights = self.strings_mm()
+        else:
+            heights = None
         if heights is not None:
             low, high = (round(float(mm), 2) for mm in (heights[0], heights[-1]))
             described = self.solved.neck_state.neck
@@ -267,20 +279,10 @@ def watch_words(rehearsal: Rehearsal, way: Way, unit: Unit) -> Saying:
     took = float(rehearsal.took_mm.mean(axis=1).sum())
     if rehearsal.every and not rehearsal.kept and took > _MUCH_MORE * way.metal_mm:
         more = format_length(took - way.metal_mm, unit)
-        sentences.append(
-            means(
-                "pages.so-worked-tool-takes-more",
-                more=more,
-            )
-        )
+        sentences.append(means("pages.so-worked-tool-takes-more", more=more))
     if rehearsal.kept:
         frets = meaning.listed(dict.fromkeys(fret for fret, _ in rehearsal.kept))
-        sentences.append(
-            means(
-                "pages.so-worked-would-keep-ink",
-                frets=frets,
-            )
-        )
+        sentences.append(means("pages.so-worked-would-keep-ink", frets=frets))
     if rehearsal.also:
         frets = meaning.listed(rehearsal.also)
         sentences.append(means("pages.tool-brushes-well-shorter-stone", frets=frets))

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
@@ -75,13 +74,13 @@ def history(first: NeckDescription, entries: Sequence[AnyEntry]) -> tuple[Visit,
     """Every visit of a neck. Each is mapped by itself, which takes its time; it can be left."""
     from nuvrek.estimate.heightmap import map_neck
 
-    found = []
+    visits = []
     for day, length in days_of(entries):
         patience.ask()
         upto = entries[:length]
         neck_map = map_neck(fold(first, upto))
-        found.append(_visit(neck_map, upto, day, length))
-    return tuple(found)
+        visits.append(_visit(neck_map, upto, day, length))
+    return tuple(visits)
 
 
 def _visit(neck_map: HeightMap, upto: Sequence[AnyEntry], day: str, length: int) -> Visit:
@@ -101,8 +100,8 @@ def _visit(neck_map: HeightMap, upto: Sequence[AnyEntry], day: str, length: int)
         low_mm=heights.get("bass"),
         high_mm=heights.get("treble"),
         done=_done(today),
-        tops=tuple(tuple(float(mm) for mm in row) for row in neck_map.tops_mm),
-        doubts=tuple(tuple(float(mm) for mm in row) for row in neck_map.tops_doubt_mm),
+        tops=tuple(map(tuple, neck_map.tops_mm.tolist())),
+        doubts=tuple(map(tuple, neck_map.tops_doubt_mm.tolist())),
         known=tuple(bool(one) for one in neck_map.known),
     )
 
@@ -119,14 +118,14 @@ def _crowns(neck_map: HeightMap) -> tuple[Amount, ...]:
 def _relief(neck_map: HeightMap, strings: str) -> Amount | None:
     """Mean over the sides that are known, with its doubt; None where it is no figure."""
     sides = [
-        one
-        for one in neck_map.relief
-        if one.strings == strings and one.lane != "middle" and one.doubt_mm < _VAGUE_MM
+        relief
+        for relief in neck_map.relief
+        if relief.strings == strings and relief.lane != "middle" and relief.doubt_mm < _VAGUE_MM
     ]
     if not sides:
         return None
-    mm = sum(one.mm for one in sides) / len(sides)
-    return float(mm), float(max(one.doubt_mm for one in sides))
+    mm = sum(relief.mm for relief in sides) / len(sides)
+    return float(mm), float(max(relief.doubt_mm for relief in sides))
 
 
 def _done(today: Sequence[AnyEntry]) -> tuple[Saying, ...]:
@@ -159,17 +158,15 @@ def change(before: Visit, after: Visit) -> tuple[Amount, ...] | None:
     lanes = [k for k, both in enumerate(zip(before.known, after.known, strict=False)) if all(both)]
     if not lanes or len(before.tops) != len(after.tops):
         return None
-    return tuple(
-        (
-            sum(after.tops[n][k] - before.tops[n][k] for k in lanes) / len(lanes),
-            max(math.hypot(after.doubts[n][k], before.doubts[n][k]) for k in lanes),
-        )
-        for n in range(len(before.tops))
-    )
+    import numpy as np
+
+    moved = np.subtract(after.tops, before.tops)[:, lanes].mean(axis=1)
+    doubt = np.hypot(after.doubts, before.doubts)[:, lanes].max(axis=1)
+    return tuple(zip(moved.tolist(), doubt.tolist(), strict=True))
 
 
-def told(
-    found: Sequence[Visit], neck: NeckDescription, wear_mm: float | None, unit: Unit
+def years_in_words(
+    visits: Sequence[Visit], neck: NeckDescription, wear_mm: float | None, unit: Unit
 ) -> Saying:
     """What the years say of a neck: its wear and the years left by it, what it does in dry and damp
     air.
@@ -177,7 +174,7 @@ def told(
     from nuvrek.planning.wear import Wear
 
     parts: list[Saying] = []
-    crowns = [one.thinnest_mm for one in found if one.thinnest_mm is not None]
+    crowns = [visit.thinnest_mm for visit in visits if visit.thinnest_mm is not None]
     if wear_mm is not None and crowns:
         years = Wear(wear_mm, True).years(crowns[-1], neck.least_crown_mm)
         parts.append(
@@ -188,18 +185,20 @@ def told(
                 least_crown_mm=format_length(neck.least_crown_mm, unit),
             )
         )
-    parts.append(_air_words(found, unit))
+    parts.append(_air_words(visits, unit))
     return meaning.sentences(*parts)
 
 
-def _air_words(found: Sequence[Visit], unit: Unit) -> Saying:
+def _air_words(visits: Sequence[Visit], unit: Unit) -> Saying:
     """Relief in the driest and the dampest air it was seen in, with its rod as it is now: what a
     turn does is not the air's.
     """
     seen = [
-        (one.humidity, one.pitch[0])
-        for one in found
-        if one.humidity is not None and one.pitch is not None and one.turns == found[-1].turns
+        (visit.humidity, visit.pitch[0])
+        for visit in visits
+        if visit.humidity is not None
+        and visit.pitch is not None
+        and visit.turns == visits[-1].turns
     ]
     if len(seen) < 3:
         return ""
@@ -219,5 +218,7 @@ def own_wear_mm(entries: Sequence[AnyEntry], neck: NeckDescription) -> float | N
     """Wear a year by crowns read at two visits; None where they don't tell."""
     from nuvrek.planning.wear import wear_of
 
-    found = wear_of(fold(neck, entries))
-    return found.mm_a_year if found.own else None
+    wear = wear_of(fold(neck, entries))
+    if wear.own:
+        return wear.mm_a_year
+    return None

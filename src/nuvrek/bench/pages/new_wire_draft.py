@@ -141,7 +141,15 @@ class NewWireDraft:
         left = frozenset(self.terms.corners)
         if wood is None:
             return truing_strip(board, to, truing, self.unit, left)
-        return truing_strip(board, to, truing, self.unit, left, wood.lingers, wood.order.frets)
+        return truing_strip(
+            board,
+            to,
+            truing,
+            unit=self.unit,
+            left=left,
+            lingers=wood.lingers,
+            order=wood.order.frets,
+        )
 
     def slots_strip(self) -> SlotStrip | None:
         """The slots under the board."""
@@ -157,7 +165,11 @@ class NewWireDraft:
     def head(self) -> Saying:
         """What the page is about, in a line."""
         terms, every = self.terms, self.solved.map.neck.frets
-        which = meaning.frets(terms.frets) if terms.frets else means("pages.all-frets", every=every)
+        which: Saying
+        if terms.frets:
+            which = meaning.frets(terms.frets)
+        else:
+            which = means("pages.all-frets", every=every)
         parts: list[Saying] = [means("pages.new-wire-with-which", which=which)]
         parts.append(
             means("pages.board-trued") if terms.wood == "true" else means("pages.board-cleaned")
@@ -168,18 +180,18 @@ class NewWireDraft:
             parts.append(means("pages.tangs-bend-back", length=self.length(terms.back_bow_mm)))
         return meaning.listed(parts, by=",")
 
-    def told(self) -> Saying:
+    def in_words(self) -> Saying:
         """What the face in front says."""
         plan = self.plan()
         if plan is None:
             return means("pages.being-worked-out")
-        told = {
+        saying = {
             "wood": self._wood_words,
             "slots": self._slot_words,
             "wire": self._wire_words,
             "cut": self._cut_words,
         }[self.face](plan)
-        return meaning.sentences(*plan.faults, told)
+        return meaning.sentences(*plan.faults, saying)
 
     def why(self) -> Saying:
         """The reasons added up."""
@@ -194,14 +206,9 @@ class NewWireDraft:
     def _wood_words(self, plan: RefretPlan) -> Saying:
         wood, new = plan.wood, plan.new
         if wood is None or new is None:
-            return (
-                means(
-                    "pages.cleaned-only-dirt-off-fine",
-                    length=self.length(new.level.metal_mm),
-                )
-                if new is not None
-                else ""
-            )
+            if new is None:
+                return ""
+            return means("pages.cleaned-only-dirt-off-fine", length=self.length(new.level.metal_mm))
         truing = wood.truing
         parts: list[Saying] = [
             means(
@@ -222,13 +229,7 @@ class NewWireDraft:
             )
         first = meaning.frets(wood.order.frets[:3])
         last = wood.order.frets[-1:] or (0,)
-        parts.append(
-            means(
-                "pages.pencil-goes-first-last-fret",
-                first=first,
-                last=last[0],
-            )
-        )
+        parts.append(means("pages.pencil-goes-first-last-fret", first=first, last=last[0]))
         if wood.lingers:
             parts.append(means("pages.dont-linger", frets=meaning.frets(wood.lingers)))
         deeper = tuple(fret for fret, mm in enumerate(truing.saw_mm, 1) if mm > 0.005)
@@ -236,12 +237,7 @@ class NewWireDraft:
             parts.append(means("pages.slots-sawn-deeper-after", frets=meaning.frets(deeper)))
         parts += (self._check_words(check) for check in wood.checks[:2])
         gauge = self._gauge_words(wood.to.radius_mm)
-        parts.append(
-            means(
-                "pages.end-no-light-three-lines",
-                gauge=gauge,
-            )
-        )
+        parts.append(means("pages.end-no-light-three-lines", gauge=gauge))
         return meaning.listed(parts, by="sentences")
 
     def _gauge_words(self, radius_mm: NDArray[np.float64]) -> Saying:
@@ -286,7 +282,7 @@ class NewWireDraft:
         grips = plan.grips
         if grips is None:
             return ""
-        said = means(
+        sentence = means(
             "pages.bow-wanted-so-driven-comes",
             length=self.length(plan.terms.back_bow_mm),
             bow=self.length(grips.bow_mm),
@@ -305,43 +301,42 @@ class NewWireDraft:
         short: Saying = ""
         if not grips.possible:
             short = means(
-                "pages.even-tightest-tangs-lack-level",
-                length=self.length(grips.short_mm),
+                "pages.even-tightest-tangs-lack-level", length=self.length(grips.short_mm)
             )
-        return meaning.sentences(said, then, short)
+        return meaning.sentences(sentence, then, short)
 
     def _wire_words(self, plan: RefretPlan) -> Saying:
         if not plan.choices:
             return means("pages.no-wire-shelf-yet-takes")
-        one = plan.choices[min(self.pick, len(plan.choices) - 1)]
-        return self.choice_words(plan, one)
+        choice = plan.choices[min(self.pick, len(plan.choices) - 1)]
+        return self.choice_words(plan, choice)
 
-    def choice_words(self, plan: RefretPlan, one: Choice) -> Saying:
+    def choice_words(self, plan: RefretPlan, choice: Choice) -> Saying:
         """What one wire comes to on this neck."""
-        if not one.fits:
+        if not choice.fits:
             return means(
                 "pages.wire-not-because",
-                wire=Word(one.wire.name),
-                why=meaning.listed(one.why_not, by="sentences"),
+                wire=Word(choice.wire.name),
+                why=meaning.listed(choice.why_not, by="sentences"),
             )
         parts: list[Saying] = [
             means(
                 "pages.after-first-level-light-levels",
-                name=Word(one.wire.name),
-                hardness_words=HARDNESS_WORDS[one.wire.hardness],
-                length=self.length(one.crown_mm),
-                levels=one.levels,
-                years=one.years,
+                name=Word(choice.wire.name),
+                hardness_words=HARDNESS_WORDS[choice.wire.hardness],
+                length=self.length(choice.crown_mm),
+                levels=choice.levels,
+                years=choice.years,
             )
         ]
-        if one.loose:
-            parts.append(means("pages.loose", frets=meaning.frets(one.loose)))
-        if one.tight:
-            parts.append(means("pages.tight", frets=meaning.frets(one.tight)))
-        if one.remarks:
-            parts += (means("pages.remark", remark=remark) for remark in one.remarks)
-        if one.short_mm > 0.0:
-            parts.append(means("pages.m-short-shelf", short_mm=one.short_mm / 1000))
+        if choice.loose:
+            parts.append(means("pages.loose", frets=meaning.frets(choice.loose)))
+        if choice.tight:
+            parts.append(means("pages.tight", frets=meaning.frets(choice.tight)))
+        if choice.remarks:
+            parts += (means("pages.remark", remark=remark) for remark in choice.remarks)
+        if choice.short_mm > 0.0:
+            parts.append(means("pages.m-short-shelf", short_mm=choice.short_mm / 1000))
         parts.append(self._set_up_words(plan))
         return meaning.listed((part for part in parts if part), by="sentences")
 
@@ -372,10 +367,7 @@ class NewWireDraft:
             return ""
         form = plan.wire.form
         if form == "coil":
-            out = means(
-                "pages.m-off-coil-nothing-left",
-                needed_mm=cutting.needed_mm / 1000,
-            )
+            out = means("pages.m-off-coil-nothing-left", needed_mm=cutting.needed_mm / 1000)
         else:
             sticks = means("pages.sticks", number=len(cutting.sticks))
             out = means(
@@ -409,19 +401,17 @@ class NewWireDraft:
         by_fret: list[float | None] = [None] * self.solved.map.neck.frets
         for piece, mm in zip(plan.cut, radius, strict=True):
             by_fret[piece.fret - 1] = mm
-        found, none = cauls_for(by_fret, plan.frets, owned)
-        said = [
-            means(
-                "pages.for",
-                inches=inches(one.radius_mm),
-                frets=meaning.frets(one.true_for),
-            )
-            for one in found
-            if one.true_for
+        cauls, none = cauls_for(by_fret, plan.frets, owned)
+        meanings = [
+            means("pages.for", inches=inches(caul.radius_mm), frets=meaning.frets(caul.true_for))
+            for caul in cauls
+            if caul.true_for
         ]
-        lacks = means("pages.no-true-one", frets=meaning.frets(none)) if none else ""
+        lacks: Saying = ""
+        if none:
+            lacks = means("pages.no-true-one", frets=meaning.frets(none))
         return means(
-            "pages.cauls", listed=meaning.listed(said) or means("pages.none-true"), lacks=lacks
+            "pages.cauls", listed=meaning.listed(meanings) or means("pages.none-true"), lacks=lacks
         )
 
     def cut_rows(self) -> tuple[tuple[Saying, ...], ...]:
@@ -431,25 +421,29 @@ class NewWireDraft:
             return ()
         rows: list[tuple[Saying, ...]] = []
         for piece, bend in zip(plan.cut, plan.bends_mm, strict=True):
-            to = means("pages.flat") if bend is None else f"{bend:.0f}"
+            to: Saying
+            if bend is None:
+                to = means("pages.flat")
+            else:
+                to = f"{bend:.0f}"
             rows.append(
                 (str(piece.fret), Figure(f"{piece.cut_mm:.1f}"), Figure(f"{piece.tang_mm:.1f}"), to)
             )
         return tuple(rows)
 
-    def wire_row(self, one: Choice) -> tuple[Saying, ...]:
+    def wire_row(self, choice: Choice) -> tuple[Saying, ...]:
         """One wire of the table: crown, width, after the level, years, stock."""
         unit = self.unit
         return (
-            Word(one.wire.name),
+            Word(choice.wire.name),
             means(
                 "pages.x",
-                crown=format_number(one.wire.crown_mm, unit),
-                width=format_number(one.wire.width_mm, unit),
+                crown=format_number(choice.wire.crown_mm, unit),
+                width=format_number(choice.wire.width_mm, unit),
             ),
-            format_number(one.crown_mm, unit) if one.fits else "—",
-            f"{one.years:.0f}" if one.fits else "—",
-            means("pages.m", stock=one.wire.stock_mm / 1000),
+            format_number(choice.crown_mm, unit) if choice.fits else "—",
+            f"{choice.years:.0f}" if choice.fits else "—",
+            means("pages.m", stock=choice.wire.stock_mm / 1000),
         )
 
     # --- writing down ---------------------------------------------------------------

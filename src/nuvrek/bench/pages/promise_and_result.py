@@ -36,38 +36,39 @@ def compare(solved: Solved, unit: Unit, height_unit: Unit) -> tuple[Outcome, ...
     chosen = solved.neck_state.chosen
     if chosen is None:
         return ()
-    return tuple(
-        row
-        for row in (
-            _relief(solved, unit),
-            _rock(solved, unit),
-            _metal(solved, unit),
-            _thinnest(solved, unit),
-            *(_height(solved, side, height_unit) for side in SIDES),
-            *_clean(solved, height_unit),
-            _notes(solved),
-            *_new_wire(solved, unit),
-            _later(solved, unit),
-        )
-        if row
+    heights = [_height(solved, side, height_unit) for side in SIDES]
+    rows = (
+        _relief(solved, unit),
+        _rock(solved, unit),
+        _metal(solved, unit),
+        _thinnest(solved, unit),
+        *heights,
+        *_clean(solved, height_unit),
+        _notes(solved),
+        *_new_wire(solved, unit),
+        _later(solved, unit),
     )
+    return tuple(row for row in rows if row)
 
 
 def _closed(solved: Solved, prefix: str) -> bool:
     """Whether a closing reading of that kind was taken since the way was chosen."""
     return any(
-        one.number > solved.neck_state.chosen_number and one.reading.station.startswith(prefix)
-        for one in solved.neck_state.taken
+        taken.number > solved.neck_state.chosen_number and taken.reading.station.startswith(prefix)
+        for taken in solved.neck_state.taken
     )
 
 
 def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     from nuvrek.planning.rod.relief import relief_now
 
-    promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
+    if solved.neck_state.chosen:
+        promise = solved.neck_state.chosen.promise
+    else:
+        promise = None
     if promise is None or promise.relief_mm is None:
         return None
-    said = means(
+    sentence = means(
         "pages.relief-relief-doubt",
         relief=format_length(promise.relief_mm, unit),
         relief_doubt=format_length(promise.relief_doubt_mm or 0.0, unit),
@@ -76,7 +77,7 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     if relief is None or not _closed(solved, "closing-gap"):
         return Outcome(
             means("pages.relief-pitch"),
-            said,
+            sentence,
             means("pages.not-measured"),
             None,
             means("pages.take-closing-readings"),
@@ -91,25 +92,25 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     if kept:
         remark = means("pages.promised")
     else:
-        remark = means(
-            "pages.away-turn-rod-again-quarter",
-            off_by=format_length(off_by, unit),
-        )
-    return Outcome(means("pages.relief-pitch"), said, result, kept, remark)
+        remark = means("pages.away-turn-rod-again-quarter", off_by=format_length(off_by, unit))
+    return Outcome(means("pages.relief-pitch"), sentence, result, kept, remark)
 
 
 def _rock(solved: Solved, unit: Unit) -> Outcome | None:
-    promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
+    if solved.neck_state.chosen:
+        promise = solved.neck_state.chosen.promise
+    else:
+        promise = None
     if promise is None or promise.largest_rock_mm is None:
         return None
-    said = means(
+    sentence = means(
         "pages.none-over",
         largest_rock_mm=format_length(max(promise.largest_rock_mm, STILL_MM), unit),
     )
     if not _swept_since_filed(solved):
         return Outcome(
             means("pages.rocker"),
-            said,
+            sentence,
             means("pages.not-measured"),
             None,
             means("pages.sweep-rocker-once-more"),
@@ -118,7 +119,7 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
     if not rocking:
         return Outcome(
             means("pages.rocker"),
-            said,
+            sentence,
             means("pages.still-all-along"),
             True,
             means("pages.promised"),
@@ -129,19 +130,18 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
         # A mark without a leaf says that it rocks, not by how little.
         return Outcome(
             means("pages.rocker"),
-            said,
+            sentence,
             means("pages.not-measured-with-where", where=where),
             None,
             means("pages.leaf-under-tells-or-file"),
         )
     kept = rocking[worst] <= max(promise.largest_rock_mm, STILL_MM)
-    remark = (
-        means("pages.trace-no-more-than-promised")
-        if kept
-        else means("pages.file-fret-until-still", worst=worst)
-    )
+    if kept:
+        remark = means("pages.trace-no-more-than-promised")
+    else:
+        remark = means("pages.file-fret-until-still", worst=worst)
     result = means("pages.up-or-more", where=where, rocking=format_length(rocking[worst], unit))
-    return Outcome(means("pages.rocker"), said, result, kept, remark)
+    return Outcome(means("pages.rocker"), sentence, result, kept, remark)
 
 
 def _last_filed(solved: Solved) -> int:
@@ -154,9 +154,9 @@ def _swept_since_filed(solved: Solved) -> bool:
     """Whether the rocker went over all three lanes since the last filing."""
     since = _last_filed(solved)
     lanes = {
-        one.reading.lane
-        for one in solved.neck_state.taken
-        if isinstance(one.reading, OthersStill) and one.number > since
+        taken.reading.lane
+        for taken in solved.neck_state.taken
+        if isinstance(taken.reading, OthersStill) and taken.number > since
     }
     return len(lanes) == len(LANES)
 
@@ -166,10 +166,13 @@ def _rocking_since(solved: Solved) -> dict[int, float]:
     proves.
     """
     found: dict[int, float] = {}
-    for one in solved.neck_state.taken:
-        rock = one.reading
-        if one.number > _last_filed(solved) and isinstance(rock, Rock) and rock.says == "rocks":
-            proved = rock.gap_mm if rock.gap_mm is not None else rock.slides_mm or 0.0
+    for taken in solved.neck_state.taken:
+        rock = taken.reading
+        if taken.number > _last_filed(solved) and isinstance(rock, Rock) and rock.says == "rocks":
+            if rock.gap_mm is not None:
+                proved = rock.gap_mm
+            else:
+                proved = rock.slides_mm or 0.0
             found[rock.fret] = max(found.get(rock.fret, 0.0), proved)
     return found
 
@@ -184,7 +187,7 @@ def _metal(solved: Solved, unit: Unit) -> Outcome | None:
         if work.number > solved.neck_state.chosen_number and isinstance(work.entry, Filed)
         for _, _, mm in work.entry.off
     )
-    said = format_length(chosen.promise.metal_off_mm, unit)
+    length = format_length(chosen.promise.metal_off_mm, unit)
     if logged:
         remark = means("pages.logged-work")
     elif chosen.promise.metal_off_mm > 0.002:
@@ -196,29 +199,35 @@ def _metal(solved: Solved, unit: Unit) -> Outcome | None:
     else:
         kept = logged <= chosen.promise.metal_off_mm + 0.01
     return Outcome(
-        means("pages.metal-off-all-frets"), said, format_length(logged, unit), kept, remark
+        means("pages.metal-off-all-frets"), length, format_length(logged, unit), kept, remark
     )
 
 
 def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
-    promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
+    if solved.neck_state.chosen:
+        promise = solved.neck_state.chosen.promise
+    else:
+        promise = None
     if promise is None or promise.thinnest_mm is None:
         return None
-    said = format_length(promise.thinnest_mm, unit)
+    length = format_length(promise.thinnest_mm, unit)
     since = _last_filed(solved)
     taken = solved.neck_state.taken
     if not any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
         return Outcome(
             means("pages.thinnest-crown"),
-            said,
+            length,
             means("pages.not-measured"),
             None,
             means("pages.one-crown-height-tells"),
         )
     now = float(solved.map.crown_mm.min())
     kept = now >= promise.thinnest_mm - 0.04
-    remark = means("pages.promised") if kept else means("pages.thinner-than-promised")
-    return Outcome(means("pages.thinnest-crown"), said, format_length(now, unit), kept, remark)
+    if kept:
+        remark = means("pages.promised")
+    else:
+        remark = means("pages.thinner-than-promised")
+    return Outcome(means("pages.thinnest-crown"), length, format_length(now, unit), kept, remark)
 
 
 def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
@@ -228,10 +237,13 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     chosen = solved.neck_state.chosen
     if chosen is None or chosen.way not in _HEIGHT_WAYS:
         return None
-    promised = chosen.promise.height_low_mm if side == "bass" else chosen.promise.height_high_mm
+    if side == "bass":
+        promised = chosen.promise.height_low_mm
+    else:
+        promised = chosen.promise.height_high_mm
     if promised is None:
         return None
-    name, said = (
+    name, length = (
         means(
             "pages.string-over-fret",
             fret=solved.neck_state.neck.height_fret,
@@ -243,14 +255,14 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     now = (heights.low if side == "bass" else heights.high).now_mm
     if now is None or not _closed(solved, "closing-height"):
         return Outcome(
-            name, said, means("pages.not-measured"), None, means("pages.take-closing-readings")
+            name, length, means("pages.not-measured"), None, means("pages.take-closing-readings")
         )
     off_by = abs(now - promised)
     if off_by <= AS_WANTED_MM:
         remark = means("pages.promised")
     else:
         remark = means("pages.away-set-again", off_by=format_length(off_by, unit))
-    return Outcome(name, said, format_length(now, unit), off_by <= AS_WANTED_MM, remark)
+    return Outcome(name, length, format_length(now, unit), off_by <= AS_WANTED_MM, remark)
 
 
 def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
@@ -258,7 +270,10 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
     are read now.
     """
     chosen = solved.neck_state.chosen
-    promise = chosen.promise if chosen is not None else None
+    if chosen is not None:
+        promise = chosen.promise
+    else:
+        promise = None
     if chosen is None or promise is None or not chosen.off or promise.clean_doubt_mm is None:
         return ()
     ready = _swept_since_filed(solved) and _closed(solved, "closing-gap")
@@ -268,11 +283,15 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         name = means("pages.clean-from", lane_words=LANE_WORDS[side])
         promised = format_length(said or 0.0, unit)
         doubted = format_length(promise.clean_doubt_mm, unit)
-        told = means("pages.promised-doubted", promised=promised, doubted=doubted)
+        sentence = means("pages.promised-doubted", promised=promised, doubted=doubted)
         if said is None or now is None:
             rows.append(
                 Outcome(
-                    name, told, means("pages.not-measured"), None, means("pages.rocker-relief-tell")
+                    name,
+                    sentence,
+                    means("pages.not-measured"),
+                    None,
+                    means("pages.rocker-relief-tell"),
                 )
             )
             continue
@@ -284,7 +303,7 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         rows.append(
             Outcome(
                 name,
-                told,
+                sentence,
                 result,
                 kept,
                 means("pages.promised") if kept else means("pages.string-room-names-notes"),
@@ -349,23 +368,30 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         return ()
     rows = []
     if promise.thinnest_mm is not None:
-        said = means("pages.after-level", thinnest_mm=format_length(promise.thinnest_mm, unit))
+        sentence = means("pages.after-level", thinnest_mm=format_length(promise.thinnest_mm, unit))
         since = _last_filed(solved)
         taken = solved.neck_state.taken
         if any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
             now = float(solved.map.crown_mm.min())
             kept = now >= promise.thinnest_mm - 0.04
-            remark = means("pages.promised") if kept else means("pages.thinner-than-promised")
+            if kept:
+                remark = means("pages.promised")
+            else:
+                remark = means("pages.thinner-than-promised")
             rows.append(
                 Outcome(
-                    means("pages.new-wire-with-again"), said, format_length(now, unit), kept, remark
+                    means("pages.new-wire-with-again"),
+                    sentence,
+                    format_length(now, unit),
+                    kept,
+                    remark,
                 )
             )
         else:
             rows.append(
                 Outcome(
                     means("pages.new-wire-with-again"),
-                    said,
+                    sentence,
                     means("pages.not-measured"),
                     None,
                     means("pages.one-crown-height-tells"),
@@ -373,7 +399,7 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
             )
     wanted = solved.neck_state.new_wire.back_bow_mm
     if wanted > 0.0:
-        said, reads = (
+        sentence, reads = (
             means("pages.bent-back", wanted=format_length(wanted, unit)),
             bows_read(solved.map),
         )
@@ -384,13 +410,15 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
                 "pages.got-sd", got=format_length(got, unit), sd=format_length(1.6449 * sd, unit)
             )
             rows.append(
-                Outcome(means("pages.bow-tangs"), said, result, kept, means("pages.learnt-next"))
+                Outcome(
+                    means("pages.bow-tangs"), sentence, result, kept, means("pages.learnt-next")
+                )
             )
         else:
             rows.append(
                 Outcome(
                     means("pages.bow-tangs"),
-                    said,
+                    sentence,
                     means("pages.not-measured"),
                     None,
                     means("pages.edge-slack-tells"),
@@ -415,17 +443,15 @@ def _later(solved: Solved, unit: Unit) -> Outcome | None:
     over = relief_over_moves(solved.map, SIDES)
     (before, _), (after, doubt) = over[since[0]], over[since[0] + 1]
     change = after - before
-    told = means(
-        "pages.then-now",
-        before=format_length(before, unit),
-        after=format_length(after, unit),
+    sentence = means(
+        "pages.then-now", before=format_length(before, unit), after=format_length(after, unit)
     )
     if abs(change) <= max(HELD_MM, doubt):
-        return Outcome(means("pages.after-one-two-weeks"), "held", told, True, "held")
+        return Outcome(means("pages.after-one-two-weeks"), "held", sentence, True, "held")
     tightened = sum(move.turns for _, move in neck_state.rod_moves) > 0.0
     crept = (change < 0.0) == tightened
     remark = means(
         "pages.by-crept-way-turned" if crept else "pages.by-moved-back",
         change=format_length(abs(change), unit),
     )
-    return Outcome(means("pages.after-one-two-weeks"), "held", told, False, remark)
+    return Outcome(means("pages.after-one-two-weeks"), "held", sentence, False, remark)

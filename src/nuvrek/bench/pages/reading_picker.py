@@ -46,7 +46,9 @@ class ReadingPicker:
     def photo(self) -> bytes | None:
         """The newest photo kept with the picked reading."""
         photos = [note.photo for note in self.notes.get(self.number or 0, []) if note.photo]
-        return photos[-1] if photos else None
+        if photos:
+            return photos[-1]
+        return None
 
     @property
     def struck(self) -> bool:

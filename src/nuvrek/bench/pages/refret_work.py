@@ -25,12 +25,15 @@ if TYPE_CHECKING:
 LEAST_MM = 0.004
 
 
-def table_strip(now: NeckState, step: Step | None, fret: int | None) -> TableStrip | None:
+def table_strip(neck_state: NeckState, step: Step | None, fret: int | None) -> TableStrip | None:
     """The table of frets of the refret in hand; None where none is."""
-    rows = table_rows(now, steps_in_hand(now), step)
+    rows = table_rows(neck_state, steps_in_hand(neck_state), step)
     if not rows:
         return None
-    batch = frozenset(waiting(now, step)) if step is not None and step.sweep else frozenset()
+    if step is not None and step.sweep:
+        batch = frozenset(waiting(neck_state, step))
+    else:
+        batch = frozenset()
     if step is not None and step.sweep == "fit":
         batch = frozenset(step.frets)
     done = sum(bool(cell.sign) for row in rows for cell in row.cells)
@@ -98,7 +101,9 @@ def grips_planned(solved: Solved) -> dict[int, float]:
     wedges = wedges_of(solved.map.neck, wire.tang_mm)
     driven, reads = driven_mm(solved.neck_state), bows_read(solved.map)
     most = most_extra_mm(wire, board_read(solved.neck_state).slot_width_mm)
-    plan = plan_grips(wedges, terms.back_bow_mm, driven, reads, terms.spread, most)
+    plan = plan_grips(
+        wedges, terms.back_bow_mm, driven, reads=reads, spread=terms.spread, most_mm=most
+    )
     out = np.flatnonzero(np.isnan(driven)).tolist()
     return {n + 1: float(plan.grips_mm[n]) for n in out}
 
@@ -127,8 +132,6 @@ def more_words(step: Step, solved: Solved | None, unit: Unit) -> Saying:
             if most_fat - least > 0.005:
                 size = means("pages.to", least=format_length(least, unit), size=size)
             return means(
-                "pages.tangs-fatter-than-usual",
-                frets=meaning.frets(tuple(fat)),
-                size=size,
+                "pages.tangs-fatter-than-usual", frets=meaning.frets(tuple(fat)), size=size
             )
     return ""

@@ -35,35 +35,38 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
     """The words of this phase; None while the plan is being weighed."""
     match loop.phase(solved):
         case "tune":
-            first = (
-                means("pages.tune-pitch")
-                if loop.session.neck_state.rod_moves
-                else means("pages.tune-pitch-first")
-            )
-            told: Saying = means("pages.relief-read-strings-pitch-enter")
+            if loop.session.neck_state.rod_moves:
+                first = means("pages.tune-pitch")
+            else:
+                first = means("pages.tune-pitch-first")
+            saying: Saying = means("pages.relief-read-strings-pitch-enter")
             if loop.session.neck_state.state.strings == "slack" and loop.slack_tells(solved):
-                told = sentences(told, means("pages.0-stay-slack-leaf-under"))
-            return LoopWords(first, told)
+                saying = sentences(saying, means("pages.0-stay-slack-leaf-under"))
+            return LoopWords(first, saying)
         case "read":
             return _reading(loop, solved)
         case "stop":
-            stops = solved.plan.stops if solved is not None and solved.plan is not None else ()
+            if solved is not None and solved.plan is not None:
+                stops = solved.plan.stops
+            else:
+                stops = ()
             words = meaning.listed((stop.words for stop in stops), by="sentences")
             back = loop.back(solved)
-            prompt = (
-                means("pages.turn-back", turns_words=turns_words(back[0][1]))
-                if back
-                else means("pages.stop-turning")
-            )
+            if back:
+                prompt = means("pages.turn-back", turns_words=turns_words(back[0][1]))
+            else:
+                prompt = means("pages.stop-turning")
             return LoopWords(
-                prompt,
-                means("pages.choose-weighs-what-left", detail=words),
-                alert=True,
-                over=True,
+                prompt, means("pages.choose-weighs-what-left", detail=words), alert=True, over=True
             )
         case "turn":
-            plan = solved.plan.rod if solved is not None and solved.plan is not None else None
-            return None if plan is None else _turning(loop, plan, unit)
+            if solved is not None and solved.plan is not None:
+                plan = solved.plan.rod
+            else:
+                plan = None
+            if plan is None:
+                return None
+            return _turning(loop, plan, unit)
         case "rest":
             return _resting(solved, unit)
         case _:
@@ -73,14 +76,16 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
 def _reading(loop: RodLoop, solved: Solved | None) -> LoopWords:
     loop.ask_due(solved)
     view = view_of(loop.pad)
-    moved = means("pages.retuned") if loop.session.neck_state.rod_moves else ""
-    said = view.question or view.message or loop.message
+    moved: Saying = ""
+    if loop.session.neck_state.rod_moves:
+        moved = means("pages.retuned")
+    saying = view.question or view.message or loop.message
     return LoopWords(
         sentences(moved, view.prompt),
-        sentences(said, view.hint) if not view.question else sentences(view.question, view.hint),
+        sentences(saying, view.hint) if not view.question else sentences(view.question, view.hint),
         view.number,
         view.unit,
-        view.aside,
+        view.beside_number,
         alert=bool(view.question),
     )
 
@@ -90,32 +95,39 @@ def _turning(loop: RodLoop, plan: RodPlan, unit: Unit) -> LoopWords:
     keys = means("pages.enter-turned-left-right-another")
     if loop.other is not None and loop.other != plan.turns:
         prompt: Saying = means("pages.your-own", turns_words=turns_words(loop.other))
-        told: Saying = means("pages.advised", turns_words=turns_words(plan.turns))
+        saying: Saying = means("pages.advised", turns_words=turns_words(plan.turns))
     else:
-        key = "pages.turn-strings-slack-first" if plan.slacken_first else "pages.turn"
+        if plan.slacken_first:
+            key = "pages.turn-strings-slack-first"
+        else:
+            key = "pages.turn"
         prompt = means(key, turning=plan.words.value("turning"))
-        told = _promise(plan, unit)
+        saying = _promise(plan, unit)
     if feel:
         keys = means("pages.keys-and-feel", keys=keys, feel=feel)
-    return LoopWords(prompt, sentences(told, keys))
+    return LoopWords(prompt, sentences(saying, keys))
 
 
 def _promise(plan: RodPlan, unit: Unit) -> Saying:
     if not plan.known:
         return means("pages.how-much-relief-there-isnt")
     parts: list[Saying] = []
-    for one in plan.forecasts:
-        side = "" if one.lane == "middle" else means("pages.lane", lane=LANE_WORDS[one.lane])
-        low, high = one.after_mm - one.doubt_mm, one.after_mm + one.doubt_mm
+    for forecast in plan.forecasts:
+        side: Saying
+        if forecast.lane == "middle":
+            side = ""
+        else:
+            side = means("pages.lane", lane=LANE_WORDS[forecast.lane])
+        low, high = forecast.after_mm - forecast.doubt_mm, forecast.after_mm + forecast.doubt_mm
         later: Saying = ""
-        if abs(one.settled_mm - one.after_mm) >= 0.008:
-            later = means("pages.once-settled", settled_mm=format_number(one.settled_mm, unit))
+        if abs(forecast.settled_mm - forecast.after_mm) >= 0.008:
+            later = means("pages.once-settled", settled_mm=format_number(forecast.settled_mm, unit))
         parts.append(
             means(
                 "pages.relief-from-about-between",
                 side=side,
-                now_mm=format_number(one.now_mm, unit),
-                after_mm=format_length(one.after_mm, unit),
+                now_mm=format_number(forecast.now_mm, unit),
+                after_mm=format_length(forecast.after_mm, unit),
                 low=format_number(low, unit),
                 high=format_number(high, unit),
                 later=later,
@@ -127,21 +139,24 @@ def _promise(plan: RodPlan, unit: Unit) -> Saying:
 def _resting(solved: Solved | None, unit: Unit) -> LoopWords:
     from nuvrek.planning.rod.relief import wanted_relief
 
-    wanted = wanted_relief(solved.map) if solved is not None else None
+    if solved is not None:
+        wanted = wanted_relief(solved.map)
+    else:
+        wanted = None
     if wanted is None or not wanted.as_figure:
         return LoopWords(
             means("pages.relief-isnt-known-well-enough"),
             means("pages.take-string-gap-both-sides"),
             over=True,
         )
-    now = means(
+    sentence = means(
         "pages.relief-give-or-take",
-        mm=format_length(wanted.now.mm, unit),
-        doubt_mm=format_length(wanted.now.doubt_mm, unit),
+        mm=format_length(wanted.relief.mm, unit),
+        doubt_mm=format_length(wanted.relief.doubt_mm, unit),
     )
     said = means(
         "pages.wanted-read-again-week-or",
-        now=now,
+        now=sentence,
         target_mm=format_length(wanted.target_mm, unit),
     )
     return LoopWords(means("pages.rod-can-rest"), said, over=True)

@@ -146,17 +146,24 @@ class StringRoomPage:
         tops = strung.tops_mm[s, n:]
         line = tops[0] * (1.0 - lean) + strung.saddle_mm[s] * lean
         swing = line - self.touch * strung.swing_mm_per_touch[s, n, n:]
-        return NoteView(strung.x_mm[n:], tops, line, swing, n, int(self.rooms.first[s, n]))
+        return NoteView(
+            strung.x_mm[n:], tops, line, swing_mm=swing, note=n, first=int(self.rooms.first[s, n])
+        )
 
     def note_words(self, unit: Unit) -> Meaning:
         """The chosen note in words."""
         s, n = self.string, self.note
         room, doubt = float(self.rooms.room_mm[s, n]), float(self.rooms.doubt_mm[s, n])
-        what = means("pages.open-string") if n == 0 else means("pages.fret", detail=n)
+        if n == 0:
+            what = means("pages.open-string")
+        else:
+            what = means("pages.fret", detail=n)
         word = self.rooms.word(s, n)
         first = int(self.rooms.first[s, n])
         sharp = float(self.on.cents()[s, n])
-        cents = means("pages.fretting-sharpens-cents", sharp=sharp) if sharp >= 1.0 else ""
+        cents: Saying = ""
+        if sharp >= 1.0:
+            cents = means("pages.fretting-sharpens-cents", sharp=sharp)
         head = means("pages.note-named", what=what, strings=self.strings - s, state=Word(word))
         least = means(
             "pages.note-room",
@@ -207,11 +214,11 @@ class StringRoomPage:
         """
         from nuvrek.mechanics.beam import bend_profile
 
-        one = self.on.one(self.string, self.strung)
-        nut = one.tops_mm[:, :1]
+        strung = self.on.one_string(self.string, self.strung)
+        nut = strung.tops_mm[:, :1]
         tops = -relief_mm * bend_profile(self.on.neck)[None, :]
-        tops[:, :1] += nut - one.tops_mm[:, 1:2]
-        viewed = one.with_tops(tops, self.on.fret_12)
+        tops[:, :1] += nut - strung.tops_mm[:, 1:2]
+        viewed = strung.with_tops(tops, self.on.fret_12)
         return viewed.note_rooms(self.touch)[0][0, :-1]
 
     def why_not_straight(self, unit: Unit) -> Saying:

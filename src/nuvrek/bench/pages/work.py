@@ -68,9 +68,17 @@ def strip_for(step: Step | None, solved: Solved, unit: Unit) -> AnyStrip:
     if step is not None and step.action == "file" and neck_state.chosen is not None:
         left = planned(neck_state, left=True)
         order = tuple(dict.fromkeys(fret for fret, _ in neck_state.chosen.order))
-        thin = int((solved.map.crown_mm - left).min(axis=1).argmin()) + 1 if left.any() else None
+        if left.any():
+            thin = int((solved.map.crown_mm - left).min(axis=1).argmin()) + 1
+        else:
+            thin = None
         return metal_strip(
-            left, unit, order, thin, frozenset(neck_state.agreed.untouched), means("pages.still-go")
+            left,
+            unit,
+            order,
+            thin=thin,
+            left=frozenset(neck_state.agreed.untouched),
+            title=means("pages.still-go"),
         )
     if step is not None and step.key == "crown":
         return section_strip(table_of(solved), neck_state.neck.wire_width_mm, unit)
@@ -161,16 +169,14 @@ def _rest_words(solved: Solved, unit: Unit) -> Saying:
 
 def no_way_words(solved: Solved | None) -> Saying:
     """The way onward where no way is in hand, and what is advised if that is known."""
-    said = means("pages.enter-choose-where-ways-weighed")
+    sentence = means("pages.enter-choose-where-ways-weighed")
     plan = None if solved is None else solved.plan
-    return (
-        said
-        if plan is None
-        else means(
-            "pages.advised-with-detail-title",
-            detail=said,
-            title=lower_first(plan.way(plan.advice).title),
-        )
+    if plan is None:
+        return sentence
+    return means(
+        "pages.advised-with-detail-title",
+        detail=sentence,
+        title=lower_first(plan.way(plan.advice).title),
     )
 
 
@@ -210,20 +216,20 @@ def seated_words(seated: Seated) -> Saying:
     low: Saying = ""
     if seated.stopped == "gone too far":
         low = means("pages.gone-too-far-low-one")
-    return means(
-        "pages.fret-written-down-take-rocker",
-        fret=seated.fret,
-        how=seated.how,
-        low=low,
-    )
+    return means("pages.fret-written-down-take-rocker", fret=seated.fret, how=seated.how, low=low)
 
 
 def ended_words(gate: Gate | None, any_steps: bool) -> tuple[Saying, Saying]:
     """Title and text once all steps of a way are ticked, or where none is in hand."""
     if gate is not None and gate.way is not None:
-        waits = means("pages.first", waits=gate.waits) if gate.waits else ""
+        waits: Saying = ""
+        if gate.waits:
+            waits = means("pages.first", waits=gate.waits)
         return means("pages.next", title=gate.way.title), sentences(gate.changed or gate.why, waits)
-    title = means("pages.all-steps-ticked") if any_steps else means("pages.no-way-hand")
+    if any_steps:
+        title = means("pages.all-steps-ticked")
+    else:
+        title = means("pages.no-way-hand")
     prove = means("pages.prove-holds-promise-result-side")
     if gate is not None:
         return title, sentences(gate.changed, prove)

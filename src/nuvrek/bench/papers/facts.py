@@ -51,14 +51,14 @@ class Facts:
         return self.solved.neck_state.neck
 
     @property
-    def now(self) -> NeckState:
+    def neck_state(self) -> NeckState:
         """The journal folded."""
         return self.solved.neck_state
 
     @property
     def dealings(self) -> Dealings:
         """Where the job stands with the owner."""
-        return self.now.dealings
+        return self.neck_state.dealings
 
     @property
     def plan(self) -> Plan:
@@ -71,7 +71,7 @@ class Facts:
     def plans(self) -> Plans:
         """What the owner's needs hang on, in the words of this paper."""
         f = self.figures
-        return structs.replace(plans_of(self.now), length=f.length, height=f.height)
+        return structs.replace(plans_of(self.neck_state), length=f.length, height=f.height)
 
     @property
     def ways(self) -> tuple[Way, ...]:
@@ -88,7 +88,9 @@ class Facts:
     def accepted(self) -> Quote | None:
         """The quote the owner has said yes to: what every paper then says it costs."""
         found = self.dealings.accepted_quote
-        return None if found is None else found[1]
+        if found is None:
+            return None
+        return found[1]
 
     def price_of(self, way: Way) -> Amount | None:
         """What one way costs: as accepted where that was for it alone, else by today's list."""

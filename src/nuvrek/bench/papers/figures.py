@@ -49,7 +49,10 @@ class Figures(Struct, frozen=True):
     def length(self, mm: float) -> Saying:
         """A gap, a crown, a relief."""
         # An owner reads inches, not thousandths.
-        unit = Unit.INCH if self.unit is Unit.THOU else self.unit
+        if self.unit is Unit.THOU:
+            unit = Unit.INCH
+        else:
+            unit = self.unit
         return self._point(written(format_length(mm, unit, decimals=3 if unit is Unit.INCH else 2)))
 
     def height(self, mm: float) -> Saying:
@@ -60,13 +63,13 @@ class Figures(Struct, frozen=True):
         """A length without its unit, for a column."""
         return self._point(written(format_number(mm, self.unit, sign=sign)))
 
-    def localised(self, said: str) -> str:
+    def localised(self, text: str) -> str:
         """A sentence with its figures and dates as they are written here."""
-        dated = re.sub(r"\d{4}-\d\d-\d\d", lambda found: self.day(found[0]), said)
+        dated = re.sub(r"\d{4}-\d\d-\d\d", lambda found: self.day(found[0]), text)
         return re.sub(r"(?<=\d)\.(?=\d)", get_decimal_symbol(self.locale), dated)
 
-    def _point(self, said: str) -> str:
-        return said.replace(".", get_decimal_symbol(self.locale))
+    def _point(self, text: str) -> str:
+        return text.replace(".", get_decimal_symbol(self.locale))
 
     def number(self, value: float, places: int = 1) -> str:
         """A plain number."""

@@ -20,7 +20,7 @@ from nuvrek.practice.seed_words import WORDS, word_of
 HUNDRED = 100
 
 
-class Offer(Struct, frozen=True):
+class PracticeOffer(Struct, frozen=True):
     """One thing to practise: its name as an exercise, its words, and how it stands."""
 
     name: str
@@ -30,23 +30,24 @@ class Offer(Struct, frozen=True):
     solved: bool
 
 
-def lessons(results: Sequence[Result]) -> tuple[Offer, ...]:
+def lessons(results: Sequence[Result]) -> tuple[PracticeOffer, ...]:
     """All lessons in the order of skill."""
     return tuple(
-        _offer(f"lesson:{one.key}", one.title, Word(one.skill), results) for one in LESSONS
+        _offer(f"lesson:{lesson.key}", lesson.title, Word(lesson.skill), results)
+        for lesson in LESSONS
     )
 
 
-def forms(rng: Generator, results: Sequence[Result]) -> tuple[Offer, ...]:
+def forms(rng: Generator, results: Sequence[Result]) -> tuple[PracticeOffer, ...]:
     """All forms, each with a neck of its own."""
-    made = []
-    for one in FORMS:
+    offers = []
+    for form in FORMS:
         word = word_of(int(rng.integers(WORDS)))
-        mine = [r for r in results if r.exercise.startswith(f"form:{one.key}:")]
-        made.append(
-            Offer(
-                f"form:{one.key}:{word}",
-                one.title,
+        mine = [r for r in results if r.exercise.startswith(f"form:{form.key}:")]
+        offers.append(
+            PracticeOffer(
+                f"form:{form.key}:{word}",
+                form.title,
                 means("practice_bench.best", mine=max(r.points for r in mine))
                 if mine
                 else means("practice_bench.not-tried"),
@@ -54,7 +55,7 @@ def forms(rng: Generator, results: Sequence[Result]) -> tuple[Offer, ...]:
                 any(r.solved for r in mine),
             )
         )
-    return tuple(made)
+    return tuple(offers)
 
 
 def any_neck(difficulty: Difficulty, rng: Generator) -> str:
@@ -97,23 +98,23 @@ def advice_scores() -> dict[str, AdviceScore]:
 def beside(word: str, results: Sequence[Result]) -> tuple[Saying, ...]:
     """The advice's score on a neck of the hundred, and over all of them that one has played."""
     scores = advice_scores()
-    one = scores.get(word)
-    if one is None:
+    score = scores.get(word)
+    if score is None:
         return ()
-    said: Saying = (
+    saying: Saying = (
         means("practice_bench.every-note-clean")
-        if one.clean == one.notes
-        else means("practice_bench.clean", clean=one.clean, notes=one.notes)
+        if score.clean == score.notes
+        else means("practice_bench.clean", clean=score.clean, notes=score.notes)
     )
-    if one.clean < one.notes and one.told:
-        said = sentences(said, means("practice_bench.said-so"))
+    if score.clean < score.notes and score.told:
+        saying = sentences(saying, means("practice_bench.said-so"))
     words: list[Saying] = [
         means(
             "practice_bench.advice-neck-mm-metal-readings",
-            detail=said,
-            metal_mm=one.metal_mm,
-            readings=one.readings,
-            minutes=one.minutes / 60.0,
+            detail=saying,
+            metal_mm=score.metal_mm,
+            readings=score.readings,
+            minutes=score.minutes / 60.0,
         )
     ]
     mine = {r.exercise[5:]: r for r in results if r.exercise[5:] in scores}
@@ -122,15 +123,12 @@ def beside(word: str, results: Sequence[Result]) -> tuple[Saying, ...]:
         own = sum(r.notes[0] == r.notes[1] for r in mine.values())
         words.append(
             means(
-                "practice_bench.hundred-clean-you-advice",
-                number=len(mine),
-                own=own,
-                theirs=theirs,
+                "practice_bench.hundred-clean-you-advice", number=len(mine), own=own, theirs=theirs
             )
         )
     return tuple(words)
 
 
-def _offer(name: str, title: Saying, under: Saying, results: Sequence[Result]) -> Offer:
+def _offer(name: str, title: Saying, under: Saying, results: Sequence[Result]) -> PracticeOffer:
     mine = [result for result in results if result.exercise == name]
-    return Offer(name, title, under, bool(mine), any(result.solved for result in mine))
+    return PracticeOffer(name, title, under, bool(mine), any(result.solved for result in mine))

@@ -72,21 +72,25 @@ class BenchPad:
     @property
     def form(self) -> Form | None:
         """The form that is practised, if one is."""
-        return None if self.table.exercise is None else self.table.exercise.form
+        if self.table.exercise is None:
+            return None
+        return self.table.exercise.form
 
     # --- picking up -------------------------------------------------------------------
 
     @property
     def choice(self) -> tuple[type[Tool], ...]:
         """The tools that digits pick now."""
-        return HANDS if self.hands_out else TOOLS
+        if self.hands_out:
+            return HANDS
+        return TOOLS
 
     def allowed(self, kind: type[Tool]) -> bool:
         """Whether the exercise lets one use it."""
-        one = self.table.exercise
-        if one is None:
+        exercise = self.table.exercise
+        if exercise is None:
             return True
-        return one.allows(kind.name) or (kind in HANDS and one.allows("hand"))
+        return exercise.allows(kind.name) or (kind in HANDS and exercise.allows("hand"))
 
     def pick(self, digit: int) -> None:
         """Take up a tool by its digit; 0 turns between tools and hands."""
@@ -185,7 +189,10 @@ class BenchPad:
             if number is None or tool.typed(number):
                 return
         action = tool.action()
-        felt = None if action is None else self.carry_out(action)
+        if action is None:
+            felt = None
+        else:
+            felt = self.carry_out(action)
         if action is not None and felt is not None:
             tool.felt(action, felt)
 
@@ -213,13 +220,13 @@ class BenchPad:
     def write_down(self) -> None:
         """What was felt goes into the journal."""
         tool = self.tool
-        made = () if tool is None else tool.to_write()
-        if not made:
+        entries = () if tool is None else tool.to_write()
+        if not entries:
             self.message = means("practice_bench.nothing-felt-here-not-written")
             return
-        if self.keep(*made) and tool is not None:
+        if self.keep(*entries) and tool is not None:
             tool.wrote()
-            self.message = means("practice_bench.written-down-what-felt", number=len(made))
+            self.message = means("practice_bench.written-down-what-felt", number=len(entries))
 
     def keep(self, *entries: AnyEntry) -> bool:
         """Write into the journal; a failure is said."""

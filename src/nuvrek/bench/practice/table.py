@@ -15,7 +15,7 @@ from nuvrek.readings.entries import AnyEntry, Reading
 if TYPE_CHECKING:
     from nuvrek.estimate.heightmap import HeightMap
     from nuvrek.practice.forms.form import Judged
-    from nuvrek.practice.score.outcome import Outcome
+    from nuvrek.practice.score.outcome import PlayOutcome
 
 
 class Table:
@@ -27,20 +27,27 @@ class Table:
         self.silent = True
         self.session: Session | None = None
         self.begun = 0
-        self.outcome: Outcome | None = None
+        self.outcome: PlayOutcome | None = None
         self.judged: Judged | None = None
 
-    def lay(self, one: Exercise, session: Session, begun: int, silent: bool = True) -> None:
+    def lay(
+        self, practice_exercise: Exercise, session: Session, begun: int, silent: bool = True
+    ) -> None:
         """A neck is laid on the bench as it came in; ``begun`` entries were read before."""
-        self.exercise, self.session, self.begun, self.silent = one, session, begun, silent
-        self.desk = one.desk()
+        self.exercise, self.session, self.begun, self.silent = (
+            practice_exercise,
+            session,
+            begun,
+            silent,
+        )
+        self.desk = practice_exercise.desk()
         self.outcome = self.judged = None
-        self.kept.put(OnBench(exercise=one.name, neck=session.neck_id, silent=silent))
+        self.kept.put(OnBench(exercise=practice_exercise.name, neck=session.neck_id, silent=silent))
 
     def take_up(self, on_bench: OnBench, actions: tuple[AnyAction, ...], session: Session) -> None:
         """What lay there when the program was left, done again to where it was."""
-        one = exercise(on_bench.exercise)
-        self.lay(one, session, len(one.begun()), on_bench.silent)
+        practice_exercise = exercise(on_bench.exercise)
+        self.lay(practice_exercise, session, len(practice_exercise.begun()), on_bench.silent)
         self.desk.replay(actions)
         for action in self.desk.actions:
             self.kept.did(action)
@@ -70,7 +77,10 @@ class Table:
     @property
     def over(self) -> Saying:
         """Why no more can be done; nothing while it can."""
-        form = None if self.exercise is None else self.exercise.form
+        if self.exercise is None:
+            form = None
+        else:
+            form = self.exercise.form
         if form is None:
             return ""
         if form.seconds is not None and self.seconds >= form.seconds:

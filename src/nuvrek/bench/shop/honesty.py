@@ -43,7 +43,7 @@ class Held(Struct, frozen=True):
         return means("shop.of", held=self.held, detail=self.of)
 
 
-class Offer(Struct, frozen=True):
+class SettingOffer(Struct, frozen=True):
     """A tool that repeats otherwise than its setting says."""
 
     tool: str
@@ -63,7 +63,7 @@ class Offer(Struct, frozen=True):
         )
 
 
-class Usual(Struct, frozen=True):
+class UsualResult(Struct, frozen=True):
     """What this shop leaves a kind of neck with: the middle of so many."""
 
     kind: Saying
@@ -76,9 +76,9 @@ class Honesty(Struct, frozen=True):
     """All of it: matters in the order of their number, and tools to be set otherwise."""
 
     held: tuple[Held, ...]
-    offers: tuple[Offer, ...]
+    offers: tuple[SettingOffer, ...]
     necks: int
-    usual: tuple[Usual, ...] = ()
+    usual: tuple[UsualResult, ...] = ()
 
 
 def honesty(
@@ -112,7 +112,7 @@ def honesty(
     held = [Held(matter, sum(kept), len(kept)) for matter, kept in counts.items()]
     held.sort(key=lambda one: (-one.of, keys_in(one.matter)))
     usual = tuple(
-        Usual(kind, matter, median(mms), len(mms))
+        UsualResult(kind, matter, median(mms), len(mms))
         for (kind, matter), mms in sorted(left.items(), key=_by_kind)
     )
     return Honesty(tuple(held), offers(pairs, kit), len(rows), usual)
@@ -125,20 +125,21 @@ def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple
     from nuvrek.bench.solved import see, wanted_alone
     from nuvrek.planning.rod.relief import relief_now
 
-    now = fold(first, entries)
-    closing = [one.reading for one in now.taken if one.reading.station.startswith("closing")]
-    if now.chosen is None or not closing:
+    neck_state = fold(first, entries)
+    closing = [
+        taken.reading for taken in neck_state.taken if taken.reading.station.startswith("closing")
+    ]
+    if neck_state.chosen is None or not closing:
         return []
     found: list[tuple[Saying, float]] = [
-        (
-            means("shop.bass-over-12" if one.side == "bass" else "shop.treble-over-12"),
-            one.height_mm,
-        )
+        (means("shop.bass-over-12" if one.side == "bass" else "shop.treble-over-12"), one.height_mm)
         for one in closing
         if isinstance(one, StringHeight) and one.fret == 12 and not one.capo and not one.string
     ]
-    relief = relief_now(see(wanted_alone(now, Unit.MM)).map)
-    return found if relief is None else [*found, (means("shop.relief"), relief.mm)]
+    relief = relief_now(see(wanted_alone(neck_state, Unit.MM)).map)
+    if relief is None:
+        return found
+    return [*found, (means("shop.relief"), relief.mm)]
 
 
 def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[Saying, bool]]:
@@ -150,7 +151,10 @@ def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[
     chosen = [n for n in live_numbers(entries) if isinstance(entries[n - 1], Chosen)]
     found: list[tuple[Saying, bool]] = []
     for n, number in enumerate(chosen):
-        end = chosen[n + 1] - 1 if n + 1 < len(chosen) else len(entries)
+        if n + 1 < len(chosen):
+            end = chosen[n + 1] - 1
+        else:
+            end = len(entries)
         if not any(isinstance(entry, Reading) for entry in entries[number:end]):
             continue
         solved = see(wanted_alone(fold(first, entries[:end]), Unit.MM))
@@ -167,9 +171,11 @@ _BOTH_SIDES = {
 }
 
 
-def _matter(said: Meaning) -> Meaning:
-    both = _BOTH_SIDES.get(said.key)
-    return said if both is None else means(both)
+def _matter(meaning: Meaning) -> Meaning:
+    both = _BOTH_SIDES.get(meaning.key)
+    if both is None:
+        return meaning
+    return means(both)
 
 
 def _by_kind(item: tuple[tuple[Word, Saying], list[float]]) -> tuple[str, tuple[str, ...]]:
@@ -196,20 +202,20 @@ def prices_held(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[boo
     between its least and most where its hours do. Work that was not all timed is not counted.
     """
     live, found = live_numbers(entries), []
-    gone = [one for one in gone_by(first, entries) if one.ticked]
+    gone = [chosen_way for chosen_way in gone_by(first, entries) if chosen_way.ticked]
     for number in live:
         match entries[number - 1]:
             case Answered(quote=quoted, says="accepted") if quoted in live:
                 given = entries[quoted - 1]
             case _:
                 continue
-        since = [one for one in gone if one.number > quoted]
-        hours = [one.hours for one in since]
+        since = [chosen_way for chosen_way in gone if chosen_way.number > quoted]
+        hours = [chosen_way.hours for chosen_way in since]
         if not isinstance(given, Quote) or given.hours_between is None or None in hours:
             continue
-        if {*given.ways} <= {one.way for one in since}:
+        if {*given.ways} <= {chosen_way.way for chosen_way in since}:
             low, high = given.hours_between
-            found.append(low <= sum(one or 0.0 for one in hours) <= high)
+            found.append(low <= sum(hour or 0.0 for hour in hours) <= high)
     return found
 
 
@@ -220,11 +226,18 @@ def repeats(entries: Sequence[AnyEntry]) -> Iterable[tuple[Tool, float]]:
         entry = entries[number - 1]
         if not isinstance(entry, Reading):
             # What is done between two readings may have moved what they read.
-            before = {} if not getattr(entry, "station", "") else before
+            if not getattr(entry, "station", ""):
+                before = {}
             continue
         record = RECORDS[type(entry)]
-        figure = None if record.figure is None else record.figure(entry)
-        tool = None if record.tool is None else record.tool(entry)
+        if record.figure is None:
+            figure = None
+        else:
+            figure = record.figure(entry)
+        if record.tool is None:
+            tool = None
+        else:
+            tool = record.tool(entry)
         if figure is None or tool is None:
             continue
         place = _place(entry)
@@ -243,11 +256,11 @@ def _place(entry: Reading) -> object:
     return type(entry).__name__, entry.at[:10], repr(sorted(plain.items()))
 
 
-def offers(pairs: dict[Tool, list[float]], kit: Kit) -> tuple[Offer, ...]:
+def offers(pairs: dict[Tool, list[float]], kit: Kit) -> tuple[SettingOffer, ...]:
     """Tools that repeat otherwise than they are set: two readings differ by root two of the
     error of one.
     """
-    found = []
+    setting_offers = []
     for tool, apart in pairs.items():
         field = f"{tool}_error_mm"
         if len(apart) < LEAST_PAIRS or not hasattr(kit, field):
@@ -256,10 +269,10 @@ def offers(pairs: dict[Tool, list[float]], kit: Kit) -> tuple[Offer, ...]:
         own = min(max(round(own, 4), 0.001), 1.0)
         now = float(getattr(kit, field))
         if own > OFF_BY * now or own < now / OFF_BY:
-            found.append(Offer(tool, field, now, own, len(apart)))
-    return tuple(found)
+            setting_offers.append(SettingOffer(tool, field, now, own, len(apart)))
+    return tuple(setting_offers)
 
 
-def with_offer(kit: Kit, offer: Offer) -> Kit:
+def with_offer(kit: Kit, offer: SettingOffer) -> Kit:
     """The kit with a tool set as it repeats."""
     return structs.replace(kit, **{offer.field: offer.found_mm})

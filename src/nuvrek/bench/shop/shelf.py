@@ -16,7 +16,7 @@ from nuvrek import meaning
 from nuvrek.bench.work.clocks import due_of
 from nuvrek.bench.work.job import next_step
 from nuvrek.bench.work.ticks import Ticked, ticks_of
-from nuvrek.bench.work.today import Need, need_of
+from nuvrek.bench.work.today import NeckNeed, need_of
 from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.meaning import Kept, Saying, keep, means, told_by, written
@@ -39,7 +39,7 @@ class ShelfCard(Struct, frozen=True):
     standing: Kept
     damage: Kept = ""
     ticks: tuple[Ticked, ...] = ()
-    need: Need = Need("rest", "")
+    need: NeckNeed = NeckNeed("rest", "")
     promised: str = ""
 
     @property
@@ -92,16 +92,16 @@ class Shelf:
                 card, decoded = self._decoded(number), decoded + 1
                 kept = card is not None
             if card is None and not kept and len(fresh) < at_once:
-                card, said = self._read(self._book.row(number))
-                fresh.append((card, head, said))
+                card, text = self._read(self._book.row(number))
+                fresh.append((card, head, text))
             if card is None:
                 unread.append(number)
                 self._cards.pop(number, None)
             else:
                 self._cards[number], self._heads[number] = card, head
         self._cache.keep(
-            (card.row.id, head, msgspec.msgpack.encode(card), said)
-            for card, head, said in fresh
+            (card.row.id, head, msgspec.msgpack.encode(card), text)
+            for card, head, text in fresh
             if not card.damage
         )
         if len(heads) == most:
@@ -112,7 +112,9 @@ class Shelf:
     def _here(self, number: int, head: str) -> ShelfCard | None:
         """The card at hand, if it was made for a journal that stands there."""
         card = self._cards.get(number)
-        return card if card is not None and self._heads.get(number) == head else None
+        if card is not None and self._heads.get(number) == head:
+            return card
+        return None
 
     def _decoded(self, number: int) -> ShelfCard | None:
         """The card as it was kept; None where it can't be read."""
@@ -168,17 +170,23 @@ class Shelf:
             journal = self._book.journal(row.id, photos=False)
         except LogbookError as error:
             return ShelfCard(row, row.neck, "", keep(told_by(error))), ""
-        now = fold(row.neck, journal.entries)
+        neck_state = fold(row.neck, journal.entries)
         damage = _damage_words((*row.damage, *journal.damage))
         ticks = ticks_of(row.neck, journal.entries)
-        need = need_of(now, self._asked(now))
+        need = need_of(neck_state, self._asked(neck_state))
         card = ShelfCard(
-            row, now.neck, keep(standing(now)), keep(damage), ticks, need, now.promised
+            row,
+            neck_state.neck,
+            keep(standing(neck_state)),
+            damage=keep(damage),
+            ticks=ticks,
+            need=need,
+            promised=neck_state.promised,
         )
         return card, f"{written(said_of(card))} {_told_in(journal.entries)}"
 
-    def _asked(self, now: NeckState) -> bool:
-        name = now.neck.owner.strip()
+    def _asked(self, neck_state: NeckState) -> bool:
+        name = neck_state.neck.owner.strip()
         owner = self._book.owner(name) if name else None
         return bool(name) and (owner is None or owner.asked)
 
@@ -228,8 +236,7 @@ def _damage_words(damage: tuple[Saying, ...]) -> Saying:
         return ""
     if len(damage) > 1:
         more: Saying = means(
-            "shop.like",
-            how_many=means("shop.more-faults", number=len(damage) - 1),
+            "shop.like", how_many=means("shop.more-faults", number=len(damage) - 1)
         )
     else:
         more = ""
@@ -265,4 +272,4 @@ def pace_in(path: Path | None) -> Pace:
     with closing(Logbook.to_read(path)) as book:
         shelf = Shelf(book)
         shelf.cards()
-        return pace_of([Tick(*one) for one in shelf.ticks()])
+        return pace_of([Tick(*tick) for tick in shelf.ticks()])

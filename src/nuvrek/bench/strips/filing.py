@@ -32,19 +32,20 @@ def metal_strip(
     """Metal off (frets, 3) as a lane; the figure at a fret is the most at any of its places."""
     most = off_mm.max(axis=1)
     figures = tuple(format_number(float(mm), unit) if mm > WORTH_FILING_MM else "" for mm in most)
-    rows = tuple(tuple(float(mm) for mm in row) for row in off_mm)
+    rows = tuple(map(tuple, off_mm.tolist()))
     under = means("strips.low-middle-high")
-    return MetalStrip(title, under, rows, figures, order, thin, left)
+    return MetalStrip(title, under, rows, figures=figures, order=order, thin=thin, left=left)
 
 
 def section_strip(table: Recrown, width_mm: float, unit: Unit) -> SectionStrip:
     """The re-crown table drawn: one section a fret, the flat's width under it."""
     crowns = tuple(
-        (width_mm, one.height_mm + one.off_mm, one.height_mm, one.flat_mm, one.says)
-        for one in table.crowns
+        (width_mm, crown.height_mm + crown.off_mm, crown.height_mm, crown.flat_mm, crown.says)
+        for crown in table.crowns
     )
     figures = tuple(
-        format_number(one.flat_mm, unit) if one.says != "as it is" else "" for one in table.crowns
+        format_number(crown.flat_mm, unit) if crown.says != "as it is" else ""
+        for crown in table.crowns
     )
-    heights = tuple(format_number(one.height_mm, unit) for one in table.crowns)
+    heights = tuple(format_number(crown.height_mm, unit) for crown in table.crowns)
     return SectionStrip(means("strips.crowns"), f"{unit.value}", crowns, figures, heights)

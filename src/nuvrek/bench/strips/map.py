@@ -4,6 +4,7 @@ since an earlier survey.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import TYPE_CHECKING, Literal
 
 from msgspec import Struct, structs
@@ -13,7 +14,7 @@ from nuvrek.bench.session import Session
 from nuvrek.bench.strips.strips import DifferenceStrip, LightStrip, RoomStrip, ShadeStrip
 from nuvrek.meaning import Saying, Word, lower_first, means
 from nuvrek.neck.description import LANE_WORDS, LANES, TOUCH_WORDS, Lane
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.entries import Chosen, RoundStart, Strings
 from nuvrek.readings.journal import fold, live_numbers
 from nuvrek.readings.rounds import ROUNDS
@@ -60,12 +61,12 @@ def light_strip(
     from nuvrek.estimate.measurer import Measurer
 
     neck, k = solved.map.neck, LANES.index(lane)
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     length = min(edge.length_mm, x[-1] - x[1] + 2.0)
     start = min(max(x[fret] - 0.5 * length, x[1] - 1.0), x[-1] + 1.0 - length)
     measurer = Measurer(solved.map)
     surface: Literal["wood", "tops"] = "wood" if edge.wood else "tops"
-    light = lay_edge(measurer, surface, strings, k, start, length)
+    light = lay_edge(measurer, surface, strings, lane=k, start_mm=start, length_mm=length)
     rows, constants = measurer.heights(surface, strings)
     heights = rows[1:, k] @ solved.map.solution.z + constants[1:, k]
     tilt = _line(x, heights.tolist(), neck.joint_fret)
@@ -83,7 +84,13 @@ def light_strip(
     under = means("strips.lane-strings", lane=LANE_WORDS[lane], strings=Word(strings))
     words = light_words(light, edge.wood)
     return LightStrip(
-        means("strips.light"), under, level, tuple(ways), words, figures, exaggeration
+        means("strips.light"),
+        under,
+        level,
+        ways=tuple(ways),
+        words=words,
+        figures=figures,
+        exaggeration=exaggeration,
     )
 
 
@@ -101,8 +108,12 @@ def shade_strip(solved: Solved, strings: Strings, unit: Unit) -> ShadeStrip:
     m = solved.map
     heights, constants = Measurer(m).heights("tops", strings)
     tops = line_projection(m.neck) @ (heights[1:] @ m.solution.z + constants[1:])
-    rows = tuple(tuple(float(v) for v in row) for row in tops)
-    figures = tuple(tuple(format_number(v, unit, sign=True) for v in row) for row in rows)
+    rows = tuple(map(tuple, tops.tolist()))
+
+    def in_figures(row: Sequence[float]) -> tuple[Saying, ...]:
+        return tuple(format_number(mm, unit, sign=True) for mm in row)
+
+    figures = tuple(map(in_figures, rows))
     return ShadeStrip(
         means("strips.from-above"),
         means("strips.strings-unit", strings=Word(strings), unit=unit.value),
@@ -135,7 +146,10 @@ def moments(session: Session) -> tuple[Moment, ...]:
             if readings:
                 found.append(Moment(number - 1, means("strips.day-name", day=day, name=name)))
             if isinstance(entry, RoundStart):
-                name = lower_first(ROUNDS[entry.name][0]) if entry.name in ROUNDS else entry.name
+                if entry.name in ROUNDS:
+                    name = lower_first(ROUNDS[entry.name][0])
+                else:
+                    name = entry.name
             readings = 0
         elif hasattr(entry, "station"):
             readings += 1
@@ -147,9 +161,9 @@ def map_at(session: Session, moment: Moment) -> HeightMap:
     """The neck as the readings up to a moment showed it."""
     from nuvrek.estimate.heightmap import map_neck
 
-    now = session.neck_state
-    then = fold(now.neck, session.entries[: moment.length])
-    return map_neck(structs.replace(then, neck=now.neck))
+    neck_state = session.neck_state
+    then = fold(neck_state.neck, session.entries[: moment.length])
+    return map_neck(structs.replace(then, neck=neck_state.neck))
 
 
 def difference_strip(
@@ -160,13 +174,10 @@ def difference_strip(
     """
     m = solved.map
     known = [a and b for a, b in zip(m.known, before.known, strict=True)]
-    change = tuple(
-        tuple(
-            float(now - then) if known[k] else 0.0
-            for k, (now, then) in enumerate(zip(a, b, strict=True))
-        )
-        for a, b in zip(m.tops_slack_mm, before.tops_slack_mm, strict=True)
-    )
+    import numpy as np
+
+    risen = np.where(known, m.tops_slack_mm - before.tops_slack_mm, 0.0)
+    change = tuple(map(tuple, risen.tolist()))
     parts: list[Saying] = []
     for lane, k in (("bass", 0), ("treble", 2)):
         if known[k]:
@@ -181,11 +192,10 @@ def difference_strip(
                     now=format_length(now, unit),
                 )
             )
-    words = (
-        means("strips.relief", parts=meaning.listed(parts, by=","))
-        if parts
-        else means("strips.no-lane-read-both-times")
-    )
+    if parts:
+        words = means("strips.relief", parts=meaning.listed(parts, by=","))
+    else:
+        words = means("strips.no-lane-read-both-times")
     return DifferenceStrip(
         means("strips.change"), means("strips.since", detail=moment.words), change, words
     )

@@ -36,9 +36,16 @@ def side_strip(pad: Keypad, station: Station, solved: Solved | None = None) -> S
     """The side view of a station, with what the user's own tools have to say to it, and on what
     else a string or edge lies by all that was ``solved`` so far.
     """
-    under = "" if STATIONS[station.kind].broad else LANE_WORDS[station.lane]
+    under: Saying
+    if STATIONS[station.kind].broad:
+        under = ""
+    else:
+        under = LANE_WORDS[station.lane]
     keys = pad.keys_here
-    reach = keys.reach() if isinstance(keys, GapKeys) else None
+    if isinstance(keys, GapKeys):
+        reach = keys.reach()
+    else:
+        reach = None
     note: Saying = _note(pad, station)
     if reach is not None:
         note = means(
@@ -51,10 +58,10 @@ def side_strip(pad: Keypad, station: Station, solved: Solved | None = None) -> S
         means("strips.how"),
         under,
         station,
-        pad.cursor or station.fret,
-        note,
-        None if reach is None else reach[1:],
-        _touches(pad, station, solved),
+        fret=pad.cursor or station.fret,
+        note=note,
+        reach=None if reach is None else reach[1:],
+        touches=_touches(pad, station, solved),
     )
 
 
@@ -102,7 +109,9 @@ def notched_words(pad: Keypad) -> Saying:
     if fit is not None:
         return means("strips.your-notched-edge-mm-fits", fit=fit)
     scale = means("strips.notches-must-cut-mm", scale_mm=pad.neck.scale_mm)
-    return means("strips.none-your-notched-edges-fits", scale=scale) if owned else scale
+    if owned:
+        return means("strips.none-your-notched-edges-fits", scale=scale)
+    return scale
 
 
 def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
@@ -116,15 +125,17 @@ def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
         here = lane == station.lane
         if here or fret not in values or not values[fret][1]:
             short = brief(value_words(reading, unit, height_unit))
-            times = means("strips.times", reading=short, count=count) if count > 1 else short
+            times: Saying = short
+            if count > 1:
+                times = means("strips.times", reading=short, count=count)
             values[fret] = (times, here)
 
     if STATIONS[station.kind].sweep:
         for reading, fret, lanes in _marked(pad, station):
             show(reading, fret, station.lane if station.lane in lanes else lanes[0], 1)
     else:
-        for place, found in _read_before(pad, station):
-            show(found[-1].reading, place.fret, place.lane, len(found))
+        for place, readings_taken in _read_before(pad, station):
+            show(readings_taken[-1].reading, place.fret, place.lane, len(readings_taken))
     shown = tuple((fret, words, here) for fret, (words, here) in sorted(values.items()))
     measured = pad.keys_here.lengths and pad.keys_here.numbers
     if measured:
@@ -141,31 +152,33 @@ def _read_before(pad: Keypad, station: Station) -> Iterator[tuple[ReadingPlace, 
     """Readings of the kind asked for, by place, as far as they can be held beside the next one."""
     strings = pad.session.neck_state.state.strings
     pad.repeats.follow(pad.session.neck_state)
-    for place, found in pad.repeats.places.items():
+    for place, readings_taken in pad.repeats.places.items():
         if place.field != station.field or not 0 < place.fret <= pad.neck.frets:
             continue
         # A beam laid anew is another line, a gap with the strings otherwise another bend.
-        if station.kind == "dial" and found[-1].number <= pad.since:
+        if station.kind == "dial" and readings_taken[-1].number <= pad.since:
             continue
         on_wood = (place.by in ON_WOOD, station.by in ON_WOOD)
         if station.kind == "string-gap" and (place.strings != strings or on_wood[0] != on_wood[1]):
             continue
-        yield place, found
+        yield place, readings_taken
 
 
 def _marked(pad: Keypad, station: Station) -> Iterator[tuple[AnyReading, int, tuple[Lane, ...]]]:
     """What a sweep has marked so far in this round: the reading, its fret, the lanes it speaks
     of.
     """
-    for one in pad.taken_since():
-        asked = station_of(one.reading)
+    for taken in pad.taken_since():
+        asked = station_of(taken.reading)
         if asked.kind == station.kind and asked.fret:
-            yield one.reading, asked.fret, _lanes_of(one.reading)
+            yield taken.reading, asked.fret, _lanes_of(taken.reading)
 
 
 def _lanes_of(reading: AnyReading) -> tuple[Lane, ...]:
     lane: Lane | None = getattr(reading, "lane", None) or getattr(reading, "side", None)
-    return LANES if lane is None else (lane,)
+    if lane is None:
+        return LANES
+    return (lane,)
 
 
 def dots_of(pad: Keypad) -> Dots:
@@ -173,7 +186,10 @@ def dots_of(pad: Keypad) -> Dots:
     station, frets = pad.station, pad.neck.frets
     pad.repeats.follow(pad.session.neck_state)
     read = frozenset((p.fret, p.lane) for p in pad.repeats.places if 0 < p.fret <= frets)
-    record = None if station is None else STATIONS[station.kind]
+    if station is None:
+        record = None
+    else:
+        record = STATIONS[station.kind]
     # The rocker has marks of its own beside the readings.
     if station is not None and record is not None and record.sweep and record.picture != "rocker":
         marked = _marked(pad, station)
@@ -196,7 +212,7 @@ def dots_of(pad: Keypad) -> Dots:
 def readings_at(neck_state: NeckState, fret: int) -> list[tuple[int, AnyReading]]:
     """Live readings that speak of a fret, newest first, with their numbers."""
     return [
-        (one.number, one.reading)
-        for one in reversed(neck_state.taken)
-        if fret in frets_touched(one.reading)
+        (taken.number, taken.reading)
+        for taken in reversed(neck_state.taken)
+        if fret in frets_touched(taken.reading)
     ]

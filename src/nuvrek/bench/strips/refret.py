@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
-from nuvrek.bench.work.fret_table import Row
+from nuvrek.bench.work.fret_table import FretTableRow
 from nuvrek.meaning import Figure, Saying, means
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.units import Unit, format_length, format_number, number_text
@@ -56,7 +56,7 @@ class TableStrip(Struct, frozen=True):
 
     title: Saying
     under: Saying
-    rows: tuple[Row, ...]
+    rows: tuple[FretTableRow, ...]
     batch: frozenset[int] = frozenset()
     fret: int | None = None
 
@@ -82,7 +82,15 @@ def truing_strip(
     most = truing.off_mm.max(axis=1)
     figures = tuple(format_number(float(mm), unit) if mm > SEEN_MM else "" for mm in most)
     under = means("strips.most", most_mm=format_length(truing.most_mm, unit))
-    return TruingStrip(means("strips.wood-off"), under, lanes, figures, left, lingers, order)
+    return TruingStrip(
+        means("strips.wood-off"),
+        under,
+        lanes,
+        figures=figures,
+        left=left,
+        lingers=lingers,
+        order=order,
+    )
 
 
 def slot_strip(

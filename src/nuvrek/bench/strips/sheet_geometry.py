@@ -6,7 +6,7 @@ from msgspec import Struct
 
 from nuvrek.neck.board import LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 
 _BEFORE_NUT_MM = 6.0
 
@@ -34,12 +34,12 @@ class SheetGeometry(Struct, frozen=True):
 
     def fret_x(self, fret: int) -> float:
         """Horizontal place of a fret (0 is the nut)."""
-        return self.x(fret_line_mm(self.neck.scale_mm, self.neck.frets)[fret])
+        return self.x(places_mm(self.neck)[fret])
 
     @property
     def frets_x(self) -> list[float]:
         """Places of frets 1.. along the drawing."""
-        return [self.x(x) for x in fret_line_mm(self.neck.scale_mm, self.neck.frets)[1:]]
+        return [self.x(x) for x in places_mm(self.neck)[1:]]
 
     def half_width(self, x_mm: float) -> float:
         """Half the board's drawn width at ``x_mm``; the widest end fills the strip."""

@@ -219,7 +219,7 @@ def wood_strip(
     neck_map = solved.map
     wood, doubt = neck_map.wood[strings]
     curves = tuple(
-        WoodCurve(lane, [float(v) for v in wood[:, k]], [float(v) for v in doubt[:, k]])
+        WoodCurve(lane, wood[:, k].tolist(), doubt[:, k].tolist())
         for k, lane in enumerate(LANES)
         if neck_map.known[k]
     )
@@ -236,10 +236,19 @@ def wood_strip(
             figure=format_number(deepest[1], unit),
             lane=LANE_WORDS[deepest[2]],
         )
-    under = means("strips.strings-pitch") if strings == "pitch" else means("strips.strings-slack")
+    if strings == "pitch":
+        under = means("strips.strings-pitch")
+    else:
+        under = means("strips.strings-slack")
     target = neck_map.neck.relief_wanted_mm("middle")
     return WoodStrip(
-        means("strips.wood"), under, curves, label, middle_fret(neck_map.neck), target, exaggeration
+        means("strips.wood"),
+        under,
+        curves,
+        label=label,
+        label_fret=middle_fret(neck_map.neck),
+        target_mm=target,
+        exaggeration=exaggeration,
     )
 
 
@@ -252,11 +261,11 @@ def tops_strip(solved: Solved, unit: Unit, exaggeration: float = 1.0) -> TopsStr
     from nuvrek.estimate.findings.kinds import FINDINGS
 
     neck_map = solved.map
-    rise = tuple(
-        tuple(float(neck_map.deviation_mm[f, k]) if neck_map.known[k] else None for k in range(3))
-        for f in range(neck_map.neck.frets)
-    )
-    doubt = tuple(tuple(float(v) for v in row) for row in neck_map.deviation_doubt_mm)
+    import numpy as np
+
+    measured = np.where(neck_map.known, neck_map.deviation_mm, None)  # type: ignore[call-overload]
+    rise = tuple(map(tuple, measured.tolist()))
+    doubt = tuple(map(tuple, neck_map.deviation_doubt_mm.tolist()))
     named = frozenset(
         (finding.fret, lane)
         for finding in solved.findings
@@ -267,10 +276,10 @@ def tops_strip(solved: Solved, unit: Unit, exaggeration: float = 1.0) -> TopsStr
         means("strips.tops"),
         means("strips.off-smooth-neck"),
         rise,
-        doubt,
-        named,
-        means("strips.one-rule", unit=format_length(0.05, unit)),
-        exaggeration,
+        doubt_mm=doubt,
+        named=named,
+        rule=means("strips.one-rule", unit=format_length(0.05, unit)),
+        exaggeration=exaggeration,
     )
 
 
@@ -282,9 +291,14 @@ def crown_strip(solved: Solved, unit: Unit, off: Mapping[int, float] | None = No
 
     neck_map = solved.map
     agreed = neck_map.neck_state.agreed.least_crown_mm
-    least = neck_map.neck.least_crown_mm if agreed is None else agreed
+    if agreed is None:
+        least = neck_map.neck.least_crown_mm
+    else:
+        least = agreed
     read = {
-        one.reading.fret for one in solved.neck_state.taken if isinstance(one.reading, CrownHeight)
+        taken.reading.fret
+        for taken in solved.neck_state.taken
+        if isinstance(taken.reading, CrownHeight)
     }
     crown = tuple(float(v) for v in neck_map.crown_mm.min(axis=1))
     filed = tuple((off or {}).get(fret, 0.0) for fret in range(1, len(crown) + 1))
@@ -296,5 +310,12 @@ def crown_strip(solved: Solved, unit: Unit, off: Mapping[int, float] | None = No
     figures = tuple(format_number(mm - off, unit) for mm, off in zip(crown, filed, strict=True))
     grooves = tuple(deepest.values())
     return CrownStrip(
-        means("strips.crown-left"), under, crown, filed, least, measured, grooves, figures
+        means("strips.crown-left"),
+        under,
+        crown,
+        off_mm=filed,
+        least_mm=least,
+        measured=measured,
+        grooves_mm=grooves,
+        figures=figures,
     )

@@ -34,7 +34,9 @@ class Standing(Struct, frozen=True):
     def words(self) -> Saying:
         """The thing by its name; what was agreed in the words in which it was."""
         agreed = self.given is not None and self.given.agreed
-        return self.given.term.words if self.given and agreed else self.need.said
+        if self.given and agreed:
+            return self.given.term.words
+        return self.need.said
 
     @property
     def says(self) -> Saying:
@@ -60,9 +62,9 @@ def plans_of(
         neck_state.neck,
         neck_state.agreed,
         terms or neck_state.new_wire,
-        neck_state.dealings.arrived,
-        lambda mm: format_length(mm, unit),
-        lambda mm: format_length(mm, heights),
+        arrived=neck_state.dealings.arrived,
+        length=lambda mm: format_length(mm, unit),
+        height=lambda mm: format_length(mm, heights),
     )
 
 
@@ -89,7 +91,7 @@ def waiting(neck_state: NeckState, step: Step) -> tuple[Need, ...]:
         needs = tuple(need for need in needs if need.matter not in ("way", "limits"))
     dealings = neck_state.dealings
     found = (Standing(need, dealings.on(*need.key)) for need in waits_for(step, needs))
-    return tuple(one.need for one in found if not one.settled)
+    return tuple(standing.need for standing in found if not standing.settled)
 
 
 def waiting_words(needs: tuple[Need, ...]) -> Saying:
@@ -100,16 +102,22 @@ def waiting_words(needs: tuple[Need, ...]) -> Saying:
     return means("work.step-waits-owners-word", named=named)
 
 
-def agree(found: Iterable[Standing], how: How, said: str = "") -> Consented | None:
+def agree(found: Iterable[Standing], how: How, text: str = "") -> Consented | None:
     """The owner's yes to all things that are not settled; None where all are."""
-    terms = tuple(one.need.term for one in found if not one.settled)
-    return Consented(terms=terms, how=how, words=said[:200]) if terms else None
+    terms = tuple(standing.need.term for standing in found if not standing.settled)
+    if terms:
+        return Consented(terms=terms, how=how, words=text[:200])
+    return None
 
 
 def lift(found: Iterable[Standing], reason: str) -> GateLifted | None:
     """The work goes on without a word on what stops it; None where nothing does."""
-    terms = tuple(one.need.term for one in found if not one.settled and one.need.before)
-    return GateLifted(terms=terms, reason=reason) if terms else None
+    terms = tuple(
+        standing.need.term for standing in found if not standing.settled and standing.need.before
+    )
+    if terms:
+        return GateLifted(terms=terms, reason=reason)
+    return None
 
 
 def refused(term: Term) -> Term:
@@ -119,8 +127,10 @@ def refused(term: Term) -> Term:
 
 def open_words(found: Iterable[Standing]) -> Saying:
     """What is not agreed yet, in a sentence for Choose; nothing where all is."""
-    missing = [one for one in found if not one.settled and one.need.before]
+    missing = [standing for standing in found if not standing.settled and standing.need.before]
     if not missing:
         return ""
-    named = meaning.listed(dict.fromkeys(lower_first(MATTERS[one.need.matter]) for one in missing))
+    named = meaning.listed(
+        dict.fromkeys(lower_first(MATTERS[standing.need.matter]) for standing in missing)
+    )
     return means("work.not-agreed-owner-yet", named=named)

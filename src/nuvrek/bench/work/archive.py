@@ -7,7 +7,7 @@ from pathlib import Path
 import msgspec
 
 from nuvrek.exchange import archive
-from nuvrek.exchange.archive import Contents, Item, Known, ShopSet
+from nuvrek.exchange.archive import ArchivedNeck, ArchivedOwner, ArchivedShop, Contents
 from nuvrek.exchange.jobfile import Job, JobFaults
 from nuvrek.logbook.joining.merging import Everything, NeckWhole, TakenIn, everything_of, take_in
 from nuvrek.logbook.on_disk.schema import owner_uid
@@ -27,10 +27,15 @@ def packed(book: Logbook) -> tuple[bytes, tuple[Saying, ...]]:
 
 def _contents(every: Everything) -> Contents:
     items = tuple(
-        Item(one.uid, one.created, Job(neck=one.neck, journal=one.entries)) for one in every.necks
+        ArchivedNeck(
+            whole_neck.uid,
+            whole_neck.created,
+            Job(neck=whole_neck.neck, journal=whole_neck.entries),
+        )
+        for whole_neck in every.necks
     )
-    owners = tuple(Known(row.at, row.owner, row.uid) for row in every.owners)
-    shop = tuple(ShopSet(row.name, row.body, row.at) for row in every.shop)
+    owners = tuple(ArchivedOwner(row.at, row.owner, row.uid) for row in every.owners)
+    shop = tuple(ArchivedShop(row.name, row.body, row.at) for row in every.shop)
     return Contents(items, owners, shop, every.gone)
 
 
@@ -46,11 +51,7 @@ def less_than_there(path: Path, data: bytes) -> Saying:
     fuller = [uid for uid, count in had.items() if count > has.get(uid, 0)]
     if not fuller:
         return ""
-    return means(
-        "work.there-already-holds-more-necks",
-        name=path.name,
-        necks=len(fuller),
-    )
+    return means("work.there-already-holds-more-necks", name=path.name, necks=len(fuller))
 
 
 def everything_in_archive(path: Path) -> Everything:
@@ -62,14 +63,15 @@ def everything_in_archive(path: Path) -> Everything:
             [means("work.name-fault", name=path.name, fault=fault) for fault in error.faults]
         ) from None
     necks = tuple(
-        NeckWhole(one.uid, one.created, one.job.neck, one.job.journal) for one in contents.items
+        NeckWhole(item.uid, item.created, item.job.neck, item.job.journal)
+        for item in contents.items
     )
     owners = tuple(_owner_row(known) for known in contents.owners)
     shop = tuple(ShopRow(row.name, row.body, row.at) for row in contents.shop)
     return Everything(necks, owners, shop, contents.gone)
 
 
-def _owner_row(known: Known) -> OwnerRow:
+def _owner_row(known: ArchivedOwner) -> OwnerRow:
     body = msgspec.json.encode(known.owner).decode()
     name = known.owner.name
     return OwnerRow(name, body, known.at, known.uid or owner_uid(name, body, known.at))

@@ -38,7 +38,7 @@ def due_reading(session: Session, step: Step, kit: Kit) -> Station | None:
     if not step.asks or session.neck_state.neck.bare:
         return None
     since = max(_ticks(session.entries), default=0)
-    read = [one.reading for one in session.neck_state.taken if one.number > since]
+    read = [taken.reading for taken in session.neck_state.taken if taken.number > since]
     neck = session.neck_state.neck
     for side in SIDES:
         if not any(_answers(step.asks, side, reading) for reading in read):
@@ -119,10 +119,10 @@ def _figures(neck_state: NeckState, asks: Asked) -> tuple[float | None, float | 
         low, high = heights_of(neck_state).sides
         return low.now_mm, high.now_mm
     found: dict[str, float | None] = dict.fromkeys(SIDES)
-    for one in neck_state.taken:
+    for taken in neck_state.taken:
         for side in SIDES:
-            if isinstance(one.reading, StringGap) and _answers(asks, side, one.reading):
-                found[side] = _gap_mm(one.reading)
+            if isinstance(taken.reading, StringGap) and _answers(asks, side, taken.reading):
+                found[side] = _gap_mm(taken.reading)
     return found["bass"], found["treble"]
 
 
@@ -131,4 +131,6 @@ def _gap_mm(gap: StringGap) -> float | None:
     if gap.gap_mm is not None:
         return gap.gap_mm
     blades = [mm for mm in (gap.slides_mm, gap.drags_mm or gap.wont_go_mm) if mm is not None]
-    return sum(blades) / len(blades) if blades else None
+    if blades:
+        return sum(blades) / len(blades)
+    return None

@@ -28,52 +28,55 @@ class Clock(Struct, frozen=True):
         if self.minutes_left <= 0:
             return means("work.has-had-time", title=self.title, until=self.until)
         hours, minutes = divmod(self.minutes_left, 60)
-        left = (
-            means("work.h-min", hours=hours, minutes=minutes)
-            if hours
-            else means("work.min", minutes=minutes)
-        )
-        return means(
-            "work.not-before-go",
-            title=self.title,
-            until=self.until,
-            left=left,
-        )
+        if hours:
+            left = means("work.h-min", hours=hours, minutes=minutes)
+        else:
+            left = means("work.min", minutes=minutes)
+        return means("work.not-before-go", title=self.title, until=self.until, left=left)
 
 
-def clock_of(now: NeckState, at: str) -> Clock | None:
+def clock_of(neck_state: NeckState, at: str) -> Clock | None:
     """The clock of the step in hand, where it is one that waits; ``at`` is the time now, ISO
     8601. None where there is no wait, or ``at`` is no time.
     """
-    step, until, here = next_step(now), _until(now), moment(at)
+    step, until, here = next_step(neck_state), _until(neck_state), moment(at)
     if step is None or until is None or here is None:
         return None
     left = int(-(-apart(here, until).total_seconds() // 60))
     shown = by_the_clock_of(until, here)
-    day = "" if shown.date() == here.date() else f"{shown:%Y-%m-%d} "
+    if shown.date() == here.date():
+        day = ""
+    else:
+        day = f"{shown:%Y-%m-%d} "
     return Clock(step.title, f"{day}{shown:%H:%M}", max(left, 0))
 
 
-def due_of(now: NeckState) -> str:
+def due_of(neck_state: NeckState) -> str:
     """When the wait in hand is over, date and time; nothing where none is."""
-    until = _until(now)
-    return "" if until is None else f"{until:%Y-%m-%d %H:%M}"
+    until = _until(neck_state)
+    if until is None:
+        return ""
+    return f"{until:%Y-%m-%d %H:%M}"
 
 
-def _until(now: NeckState) -> datetime | None:
+def _until(neck_state: NeckState) -> datetime | None:
     """A wait begins when the step before it was ticked; none runs where no time of that is
     known.
     """
-    step = next_step(now)
+    step = next_step(neck_state)
     if step is None or not step.wait:
         return None
-    steps = steps_in_hand(now)
+    steps = steps_in_hand(neck_state)
     place = steps.index(step)
-    begun = moment(now.steps_done.get(steps[place - 1].key, "") if place else "")
-    return None if begun is None else begun + timedelta(minutes=step.wait)
+    begun = moment(neck_state.steps_done.get(steps[place - 1].key, "") if place else "")
+    if begun is None:
+        return None
+    return begun + timedelta(minutes=step.wait)
 
 
-def until_of(now: NeckState) -> str:
+def until_of(neck_state: NeckState) -> str:
     """When the wait in hand is over, ISO 8601; nothing where none is."""
-    until = _until(now)
-    return "" if until is None else until.isoformat(timespec="minutes")
+    until = _until(neck_state)
+    if until is None:
+        return ""
+    return until.isoformat(timespec="minutes")

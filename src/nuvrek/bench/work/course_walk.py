@@ -49,8 +49,8 @@ def gate_of(
     vain = [leg.way for leg in legs if gone_in_vain(neck_state.neck, entries, leg.way)]
     legs = [leg for leg in legs if leg.way not in vain]
     if vain and not legs:
-        told = _in_vain_words(vain)
-        return Gate(None, told, "", told)
+        saying = _in_vain_words(vain)
+        return Gate(None, saying, "", saying)
     if not legs:
         done = means("work.nothing-left-course", why=plan.course[0].why)
         return Gate(None, plan.course[0].why, "", done)
@@ -67,23 +67,15 @@ def gate_of(
 
 def _in_vain_words(kinds: Sequence[str]) -> Saying:
     """That a way was gone twice and its reading did not change."""
-    listed = meaning.listed(lower_first(way_title(kind)) for kind in kinds)
-    return means(
-        "work.done-twice-reading-has-not",
-        listed=listed,
-    )
+    return means("work.done-twice-reading-has-not", listed=_listed(kinds))
+
+
+def _listed(kinds: Sequence[str]) -> Saying:
+    return meaning.listed(lower_first(way_title(kind)) for kind in kinds)
 
 
 def _changed(agreed: tuple[str, ...], now: list[str], why: Saying) -> Saying:
     """That the course has changed, and why; nothing where it is as agreed."""
     if tuple(now) == agreed:
         return ""
-    before, after = (
-        meaning.listed(lower_first(way_title(kind)) for kind in ks) for ks in (agreed, now)
-    )
-    return means(
-        "work.course-has-changed-now",
-        before=before,
-        after=after,
-        why=why,
-    )
+    return means("work.course-has-changed-now", before=_listed(agreed), after=_listed(now), why=why)

@@ -14,13 +14,7 @@ from nuvrek.bench.session import Session
 from nuvrek.meaning import Saying, Word, means
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.steps.step import Step
-from nuvrek.readings.entries import (
-    AnyEntry,
-    Describe,
-    FretWork,
-    OthersFirm,
-    StandOff,
-)
+from nuvrek.readings.entries import AnyEntry, Describe, FretWork, OthersFirm, StandOff
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.refret.entries import FretSays, FretStage
 from nuvrek.readings.refret.stages import SIGNS, SWEEPS, TAKEN_OUT
@@ -38,7 +32,7 @@ class Cell(Struct, frozen=True):
     alone: bool = False
 
 
-class Row(Struct, frozen=True):
+class FretTableRow(Struct, frozen=True):
     """One stage: its title, a cell a fret from 1, and whether it is the one in hand."""
 
     stage: FretStage
@@ -47,58 +41,57 @@ class Row(Struct, frozen=True):
     now: bool
 
 
-def table_rows(now: NeckState, steps: tuple[Step, ...], in_hand: Step | None) -> tuple[Row, ...]:
+def table_rows(
+    neck_state: NeckState, steps: tuple[Step, ...], in_hand: Step | None
+) -> tuple[FretTableRow, ...]:
     """The table of the refret in hand; nothing where none is."""
     meant: dict[FretStage, set[int]] = {}
     for step in steps:
         if step.sweep:
             meant.setdefault(step.sweep, set()).update(step.frets)
     stage = in_hand.sweep if in_hand is not None else ""
-    return tuple(
-        Row(
-            at,
-            SWEEPS[at].title,
-            tuple(_cell(now, at, fret, frets) for fret in range(1, now.neck.frets + 1)),
-            at == stage,
-        )
-        for at, frets in meant.items()
-    )
+    rows = []
+    for at, frets in meant.items():
+        every = range(1, neck_state.neck.frets + 1)
+        cells = tuple(_cell(neck_state, at, fret, frets) for fret in every)
+        rows.append(FretTableRow(at, SWEEPS[at].title, cells, at == stage))
+    return tuple(rows)
 
 
-def _cell(now: NeckState, stage: FretStage, fret: int, meant: set[int]) -> Cell:
+def _cell(neck_state: NeckState, stage: FretStage, fret: int, meant: set[int]) -> Cell:
     if fret not in meant:
         return Cell(alone=True)
-    says = now.fret_work.get((stage, fret))
+    says = neck_state.fret_work.get((stage, fret))
     if says is None:
         return Cell()
     return Cell(SIGNS[says], SWEEPS[stage].fine if says == "fine" else Word(says), says == "fine")
 
 
-def waiting(now: NeckState, step: Step) -> tuple[int, ...]:
+def waiting(neck_state: NeckState, step: Step) -> tuple[int, ...]:
     """Frets of a step of which nothing was said yet; of a fit those that are still out."""
     if step.sweep == "fit":
-        return tuple(fret for fret in step.frets if fret in now.out)
+        return tuple(fret for fret in step.frets if fret in neck_state.out)
     if not step.sweep:
         return ()
-    said = said_at(now, step.sweep)
+    said = said_at(neck_state, step.sweep)
     return tuple(fret for fret in step.frets if fret not in said)
 
 
-def rest_entries(now: NeckState, step: Step, grips: Mapping[int, float]) -> list[AnyEntry]:
+def rest_entries(neck_state: NeckState, step: Step, grips: Mapping[int, float]) -> list[AnyEntry]:
     """All the rest as it should be: what the hand says of a stage before it is ticked."""
-    left = waiting(now, step)
+    left = waiting(neck_state, step)
     if not step.sweep or not left:
         return []
-    found: list[AnyEntry] = [fret_entry(now, step.sweep, left, "fine", grips)]
+    entries: list[AnyEntry] = [fret_entry(neck_state, step.sweep, left, "fine", grips)]
     if step.sweep == "seat":
-        found.append(OthersFirm(frets=left, state=now.state))
-    if step.sweep == "fit" and not now.out - {*left}:
-        found += _described(now)
-    return found
+        entries.append(OthersFirm(frets=left, state=neck_state.state))
+    if step.sweep == "fit" and not neck_state.out - {*left}:
+        entries += _described(neck_state)
+    return entries
 
 
 def fret_entry(
-    now: NeckState,
+    neck_state: NeckState,
     stage: FretStage,
     frets: tuple[int, ...],
     says: FretSays,
@@ -107,28 +100,28 @@ def fret_entry(
     """What is said of frets at a stage; of fitted ones with the wire that went in."""
     if stage != "fit" or says in TAKEN_OUT:
         return FretWork(stage=stage, frets=frets, says=says)
-    wire = now.new_wire.wire
+    wire = neck_state.new_wire.wire
     fat = tuple(round((grips or {}).get(fret, 0.0), 4) for fret in frets)
     return FretWork(
         stage=stage,
         frets=frets,
         says=says,
-        crown_mm=now.neck.wire_height_mm if wire is None else wire.crown_mm,
+        crown_mm=neck_state.neck.wire_height_mm if wire is None else wire.crown_mm,
         grip_mm=fat if any(fat) else (),
     )
 
 
-def _described(now: NeckState) -> list[AnyEntry]:
+def _described(neck_state: NeckState) -> list[AnyEntry]:
     """With the last of all frets in, the neck has another wire."""
-    wire = now.new_wire.wire
-    if wire is None or now.new_wire.frets:
+    wire = neck_state.new_wire.wire
+    if wire is None or neck_state.new_wire.frets:
         return []
     neck = msgspec.structs.replace(
-        now.neck,
+        neck_state.neck,
         wire_height_mm=wire.crown_mm,
         wire_width_mm=wire.width_mm,
         wire_wish="",
-        least_crown_mm=min(now.neck.least_crown_mm, wire.crown_mm - 0.1),
+        least_crown_mm=min(neck_state.neck.least_crown_mm, wire.crown_mm - 0.1),
     )
     return [Describe(neck=neck)]
 
@@ -174,7 +167,10 @@ class FretWalk:
         return True
 
     def _move(self, step: Step, by: int) -> None:
-        at = step.frets.index(self.fret) + by if self.fret in step.frets else 0
+        if self.fret in step.frets:
+            at = step.frets.index(self.fret) + by
+        else:
+            at = 0
         self.fret = step.frets[min(max(at, 0), len(step.frets) - 1)] if step.frets else 0
         self.typed = ""
 
@@ -182,26 +178,26 @@ class FretWalk:
         self, stage: FretStage, fret: int, says: FretSays, grips: Mapping[int, float] | None
     ) -> None:
         """Write down what deviates; the same again takes it back."""
-        now = self.session.neck_state
-        if now.fret_work.get((stage, fret)) == says and stage not in ("pull", "fit"):
+        neck_state = self.session.neck_state
+        if neck_state.fret_work.get((stage, fret)) == says and stage not in ("pull", "fit"):
             says = "fine"
-        found: list[AnyEntry] = [fret_entry(now, stage, (fret,), says, grips)]
+        entries: list[AnyEntry] = [fret_entry(neck_state, stage, (fret,), says, grips)]
         if stage == "seat" and says != "fine":
-            found.append(StandOff(fret=fret, moves="moves", state=now.state))
-        self.session.append(*found)
+            entries.append(StandOff(fret=fret, moves="moves", state=neck_state.state))
+        self.session.append(*entries)
 
 
-def wire_needed(now: NeckState) -> tuple[Wire | None, float]:
+def wire_needed(neck_state: NeckState) -> tuple[Wire | None, float]:
     """The wire agreed on, and how much of it the frets of the refret take, mm."""
     from nuvrek.planning.refret.cutting import cut_from, pieces
     from nuvrek.readings.told.board_read import board_read
 
-    terms = now.new_wire
+    terms = neck_state.new_wire
     if terms.wire is None:
         return None, 0.0
-    frets = terms.frets or tuple(range(1, now.neck.frets + 1))
+    frets = terms.frets or tuple(range(1, neck_state.neck.frets + 1))
     try:
-        made = pieces(now.neck, board_read(now).radius_mm, frets)
+        made = pieces(neck_state.neck, board_read(neck_state).radius_mm, frets)
         return terms.wire, cut_from(made, terms.wire).needed_mm
     except ValueError:
         return terms.wire, 0.0

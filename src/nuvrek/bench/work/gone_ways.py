@@ -10,14 +10,14 @@ from nuvrek.readings.journal import live_numbers
 
 def gone_ways(entries: Sequence[AnyEntry]) -> tuple[str, ...]:
     """The ways of which steps were ticked, in order."""
-    found: list[str] = []
+    texts: list[str] = []
     way = ""
     for number in live_numbers(entries):
         match entries[number - 1]:
             case Chosen(way=way):
                 pass
-            case StepDone() if way and way not in found[-1:]:
-                found.append(way)
+            case StepDone() if way and way not in texts[-1:]:
+                texts.append(way)
             case _:
                 pass
-    return tuple(found)
+    return tuple(texts)

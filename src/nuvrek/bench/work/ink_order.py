@@ -23,9 +23,9 @@ _SIDES: tuple[Lane | None, ...] = ("bass", None, "treble")
 def ink_gone(neck_state: NeckState) -> tuple[TopPlace, ...]:
     """Tops whose ink went since the way was chosen, in that order."""
     return tuple(
-        (one.reading.fret, one.reading.lane)
-        for one in neck_state.taken
-        if isinstance(one.reading, Ink) and one.number > neck_state.chosen_number
+        (taken.reading.fret, taken.reading.lane)
+        for taken in neck_state.taken
+        if isinstance(taken.reading, Ink) and taken.number > neck_state.chosen_number
     )
 
 
@@ -55,7 +55,9 @@ class InkWalk:
     def fret(self) -> int | None:
         """The fret in hand."""
         frets = self.frets
-        return frets[min(self.at, len(frets) - 1)] if frets else None
+        if frets:
+            return frets[min(self.at, len(frets) - 1)]
+        return None
 
     def point(self, fret: int) -> None:
         """Lay the hand on a fret, if it is in the order."""
@@ -113,44 +115,39 @@ class InkWalk:
         """What is asked, in a line."""
         if self.fret is None:
             return ""
-        where = means("work.lane", lane=LANE_WORDS[self.side]) if self.side else ""
+        where: Saying = ""
+        if self.side:
+            where = means("work.lane", lane=LANE_WORDS[self.side])
         return means("work.ink-gone-fret", fret=self.fret, where=where)
 
     def verdict(self) -> Saying:
         """Whether the bench agrees with the plan, and what to do if not. Empty before the first
         mark.
         """
-        told, gone = self.follow(), {fret for fret, _ in ink_gone(self.session.neck_state)}
+        follow_up, gone = self.follow(), {fret for fret, _ in ink_gone(self.session.neck_state)}
         if not gone:
             return ""
         count = means(
-            "work.frets-touched",
-            number=len(gone & set(self.frets)),
-            frets_count=len(self.frets),
+            "work.frets-touched", number=len(gone & set(self.frets)), frets_count=len(self.frets)
         )
         if set(self.order) <= set(ink_gone(self.session.neck_state)):
-            return means(
-                "work.all-ink-gone-stop-rocker",
-                count=count,
-            )
-        if told.ahead is not None:
-            other = LANE_WORDS["treble" if told.ahead == "bass" else "bass"]
+            return means("work.all-ink-gone-stop-rocker", count=count)
+        if follow_up.ahead is not None:
+            other = LANE_WORDS["treble" if follow_up.ahead == "bass" else "bass"]
             return means(
                 "work.ahead-lean-see-tool-lies",
                 count=count,
-                lane_words=LANE_WORDS[told.ahead],
+                lane_words=LANE_WORDS[follow_up.ahead],
                 other=other,
             )
-        if told.agrees:
+        if follow_up.agrees:
             left = [fret for fret in self.frets if fret not in gone][:3]
-            following = means("work.next-should", left=", ".join(map(str, left))) if left else ""
-            return means(
-                "work.bench-agrees-plan",
-                count=count,
-                following=following,
-            )
-        early = ", ".join(str(fret) for fret in told.early[:4])
-        late = ", ".join(str(fret) for fret in told.late[:4])
+            following: Saying = ""
+            if left:
+                following = means("work.next-should", left=", ".join(map(str, left)))
+            return means("work.bench-agrees-plan", count=count, following=following)
+        early = ", ".join(str(fret) for fret in follow_up.early[:4])
+        late = ", ".join(str(fret) for fret in follow_up.late[:4])
         sentences = [
             means("work.went-before-turn", early=early) if early else "",
             means("work.still-wears-ink", late=late) if late else "",

@@ -97,7 +97,9 @@ def following(plan: Plan, kind: str) -> tuple[str, ...]:
     kinds = [leg.way for leg in plan.course]
     if kind not in kinds and of_family(kind, "new wire"):
         return ("level",)
-    return tuple(kinds[kinds.index(kind) + 1 :]) if kind in kinds else ()
+    if kind in kinds:
+        return tuple(kinds[kinds.index(kind) + 1 :])
+    return ()
 
 
 def _ink_order(neck_map: HeightMap, way: Way) -> tuple[tuple[int, Lane], ...]:
@@ -198,7 +200,10 @@ def filed_mm(neck_state: NeckState) -> dict[tuple[int, Lane], float]:
 def left_to_file(neck_state: NeckState) -> dict[tuple[int, Lane], float]:
     """What the chosen way still takes off each top, in mm."""
     done = filed_mm(neck_state)
-    planned = neck_state.chosen.off if neck_state.chosen else ()
+    if neck_state.chosen:
+        planned = neck_state.chosen.off
+    else:
+        planned = ()
     left = {(fret, lane): mm - done.get((fret, lane), 0.0) for fret, lane, mm in planned}
     return {place: mm for place, mm in left.items() if mm > WORTH_FILING_MM}
 
@@ -232,26 +237,28 @@ def _filed_as_planned(
         for (fret, lane), mm in left_to_file(neck_state).items()
         if frets is None or fret in frets
     )
-    return Filed(way=neck_state.chosen.way, off=off) if off else None
+    if off:
+        return Filed(way=neck_state.chosen.way, off=off)
+    return None
 
 
-def asked_first(now: NeckState, step: Step) -> Saying:
+def asked_first(neck_state: NeckState, step: Step) -> Saying:
     """What the hand is asked before a step at single frets is ticked: of which of them nothing was
     said yet. Nothing where every fret was spoken of, and at other steps.
     """
-    if rest := frets_waiting(now, step):
+    if rest := frets_waiting(neck_state, step):
         return means(
             "work.nothing-said-yet-fret-deviates",
             frets=meaning.frets(rest),
             fine=SWEEPS[step.sweep].fine if step.sweep else "",
         )
-    left = unpressed(now) if step.action == "press" else ()
+    if step.action == "press":
+        left = unpressed(neck_state)
+    else:
+        left = ()
     if not left:
         return ""
-    return means(
-        "work.nobody-has-pressed-yet-one",
-        frets=meaning.frets(left),
-    )
+    return means("work.nobody-has-pressed-yet-one", frets=meaning.frets(left))
 
 
 def tick(
@@ -268,16 +275,26 @@ def tick(
     ``grips`` how fat the tangs were to be by fret. Raises LogbookError, and then nothing is
     ticked.
     """
-    needs = waiting(session.neck_state, step) if session.asked else ()
+    if session.asked:
+        needs = waiting(session.neck_state, step)
+    else:
+        needs = ()
     if needs:
         raise Refused(means("work.not-ticked", waiting_words=waiting_words(needs)))
     cooled = _cooled(session.neck_state, heat or Heated(), session.time_now())
-    done = _done_by(session.neck_state, step, cooled, seated or Seated(fret=1), wood, grips or {})
+    done = _done_by(
+        session.neck_state,
+        step,
+        cooled,
+        seated=seated or Seated(fret=1),
+        wood=wood,
+        grips=grips or {},
+    )
     session.append(*done, StepDone(step=step.key))
 
 
 def _done_by(
-    now: NeckState,
+    neck_state: NeckState,
     step: Step,
     heat: Heated,
     seated: Seated,
@@ -286,7 +303,7 @@ def _done_by(
 ) -> list[AnyEntry]:
     """What doing a step means for the neck."""
     done: list[AnyEntry] = []
-    state = now.state
+    state = neck_state.state
     match step.action:
         case "slack" | "pitch":
             strung = msgspec.structs.replace(state, strings=step.action)
@@ -296,13 +313,13 @@ def _done_by(
         case "heat":
             done.append(heat)
         case "file":
-            filed = _filed_as_planned(now)
+            filed = _filed_as_planned(neck_state)
             done.extend([filed] if filed is not None else [])
         case "press":
-            left = unpressed(now)
+            left = unpressed(neck_state)
             done.extend([OthersFirm(frets=left, state=state)] if left else [])
         case "frets":
-            done.extend(rest_entries(now, step, grips))
+            done.extend(rest_entries(neck_state, step, grips))
         case "wood":
             done.extend([Trued(off=wood)] if wood else [])
         case "jig":
@@ -357,7 +374,7 @@ def advance_of(neck_state: NeckState) -> Advance:
 
     steps = steps_in_hand(neck_state)
     done = sum(s.key in neck_state.steps_done for s in steps)
-    live = {one.reading.station for one in neck_state.taken}
+    live = {taken.reading.station for taken in neck_state.taken}
     basic = [s for s in basic_round(neck_state.neck, Kit()) if s.kind != "state"]
     closing = [s for s in closing_round(neck_state.neck, Kit()) if s.kind != "state"]
     # A round half done fills half of its mark on the rail.
@@ -367,7 +384,7 @@ def advance_of(neck_state: NeckState) -> Advance:
         1.0,
         measured,
         measured,
-        float(neck_state.chosen is not None),
-        done / len(steps) if steps else 0.0,
-        proved,
+        chosen=float(neck_state.chosen is not None),
+        worked=done / len(steps) if steps else 0.0,
+        proved=proved,
     )

@@ -88,12 +88,16 @@ class RodLoop:
         neck_state = self.session.neck_state
         if self.due() and self._passed != len(neck_state.rod_moves):
             strung = neck_state.state.strings == "pitch"
-            return "read" if strung or self.strings_off(solved) else "tune"
+            if strung or self.strings_off(solved):
+                return "read"
+            return "tune"
         if solved is None or solved.plan is None or solved.identity != self.session.identity:
             return "wait"
         if solved.plan.stops:
             return "stop"
-        return "turn" if solved.plan.rod is not None else "rest"
+        if solved.plan.rod is not None:
+            return "turn"
+        return "rest"
 
     def back(self, solved: Solved | None) -> tuple[tuple[Side | None, float], ...]:
         """The moves that take back what the relief answered the other way; none otherwise."""
@@ -102,20 +106,21 @@ class RodLoop:
         if answer is None or self.phase(solved) != "stop":
             return ()
         side = dict(neck_state.rod_moves)[answer.last_move].side
-        both = SIDES if neck_state.neck.rod == "twin" and side is None else (side,)
-        return tuple((one, -answer.turns) for one in both)
+        if neck_state.neck.rod == "twin" and side is None:
+            return tuple((side, -answer.turns) for side in SIDES)
+        return ((side, -answer.turns),)
 
     def due(self) -> tuple[Lane, ...]:
         """Sides on which the relief was not read since the rod was last moved."""
         neck_state = self.session.neck_state
         since = max((number for number, _ in neck_state.rod_moves), default=0)
         read = {
-            one.reading.lane
-            for one in neck_state.taken
-            if isinstance(one.reading, StringGap)
-            and one.number > since
-            and (one.reading.state.strings == "pitch" or one.reading.station in _SLACK_KEYS)
-            and one.reading.low_support != 0
+            taken.reading.lane
+            for taken in neck_state.taken
+            if isinstance(taken.reading, StringGap)
+            and taken.number > since
+            and (taken.reading.state.strings == "pitch" or taken.reading.station in _SLACK_KEYS)
+            and taken.reading.low_support != 0
         }
         return tuple(side for side in SIDES if side not in read)
 
@@ -160,10 +165,10 @@ class RodLoop:
                 f"loop-slack-{lane}",
                 "string-gap",
                 lane,
-                fret,
-                supports,
-                "edge",
-                self.session.neck_state.state,
+                fret=fret,
+                supports=supports,
+                by="edge",
+                state=self.session.neck_state.state,
                 wanted_mm=round(self._slack_leaf_mm(solved, lane), 2),
             )
         if solved is not None:
@@ -188,7 +193,10 @@ class RodLoop:
             case "read":
                 return self._read(key)
             case "turn":
-                plan = solved.plan.rod if solved is not None and solved.plan is not None else None
+                if solved is not None and solved.plan is not None:
+                    plan = solved.plan.rod
+                else:
+                    plan = None
                 return plan is not None and self._turn(key, plan)
             case _:
                 return False
@@ -221,7 +229,10 @@ class RodLoop:
         elif key == "*":
             self.feel = (self.feel + 1) % len(FEELS)
         elif key in ("left", "right"):
-            now = self.other if self.other is not None else plan.turns
+            if self.other is not None:
+                now = self.other
+            else:
+                now = plan.turns
             step = STEP_TURNS if key == "right" else -STEP_TURNS
             self.other = max(-MOST_LOGGED_TURNS, min(MOST_LOGGED_TURNS, now + step))
         elif key == "/":
@@ -236,9 +247,15 @@ class RodLoop:
     def _log(self, plan: RodPlan) -> None:
         """Write the move down with what was promised for it."""
         as_said = self.other is None or self.other == plan.turns
-        share = 1.0 if self.other is None else self.other / plan.turns
+        if self.other is None:
+            share = 1.0
+        else:
+            share = self.other / plan.turns
         mm = round(plan.after_move_mm, 4) if as_said else None
-        doubt = round(plan.after_move_doubt_mm, 4) if as_said else None
+        if as_said:
+            doubt = round(plan.after_move_doubt_mm, 4)
+        else:
+            doubt = None
         moves: tuple[RodMove | StateChange, ...] = tuple(
             RodMove(
                 turns=turns * share,
@@ -266,11 +283,7 @@ class RodLoop:
 
 
 def wanted_leaf_mm(
-    solved: Solved,
-    lane: Lane,
-    fret: int,
-    supports: tuple[int, int],
-    strings: Strings = "pitch",
+    solved: Solved, lane: Lane, fret: int, supports: tuple[int, int], strings: Strings = "pitch"
 ) -> float:
     """The leaf that just goes under the string, or slack under the edge, when the relief strung up
     is as wanted: crowns under string and leaf count in, slack the pull as well.
@@ -278,9 +291,9 @@ def wanted_leaf_mm(
     from nuvrek.estimate.measurer import Measurer
 
     measurer, k = Measurer(solved.map), LANES.index(lane)
-    now = measurer.of("tops", measurer.chord(*supports, fret, k), strings)
+    measured = measurer.of("tops", measurer.chord(*supports, fret, k), strings)
     relief = solved.map.relief_at(lane, "pitch")
-    return now.mm - (relief.mm - solved.map.neck.relief_wanted_mm(lane))
+    return measured.mm - (relief.mm - solved.map.neck.relief_wanted_mm(lane))
 
 
 def trace(solved: Solved) -> tuple[TracePoint, ...]:

@@ -28,7 +28,7 @@ def ticks_of(neck: NeckDescription, entries: Sequence[AnyEntry]) -> tuple[Ticked
 
 
 @dataclass
-class Gone:
+class ChosenWay:
     """A way that was chosen with entry ``number``: its steps by key, and those that were timed."""
 
     number: int
@@ -45,9 +45,9 @@ class Gone:
         return sum(took for _, _, took, _ in self.ticked) / 60.0
 
 
-def gone_by(neck: NeckDescription, entries: Sequence[AnyEntry]) -> list[Gone]:
+def gone_by(neck: NeckDescription, entries: Sequence[AnyEntry]) -> list[ChosenWay]:
     """Every way that was chosen, with what its ticks tell."""
-    gone: list[Gone] = []
+    gone: list[ChosenWay] = []
     agreed, terms = Agreed(), NewWire()
     before, away, left = "", 0.0, ""
     for number in live_numbers(entries):
@@ -60,7 +60,7 @@ def gone_by(neck: NeckDescription, entries: Sequence[AnyEntry]) -> list[Gone]:
                 pass
             case Chosen() as chosen:
                 steps = steps_of(chosen.way, neck, doing_of(neck, chosen, agreed, terms))
-                gone.append(Gone(number, chosen.way, {step.key: step for step in steps}))
+                gone.append(ChosenWay(number, chosen.way, {step.key: step for step in steps}))
                 before, away, left = chosen.at, 0.0, ""
             case Pause(what="left", at=left):
                 pass
@@ -86,7 +86,9 @@ _LONG_MM, _SHORT_MM = 760.0, 480.0
 def kind_of_neck(neck: NeckDescription) -> str:
     """The kind a shop's pace is learnt for: by length, and whether its edges are bound."""
     length = "long" if neck.scale_mm >= _LONG_MM else "short" if neck.scale_mm < _SHORT_MM else ""
-    return f"{length} bound".strip() if neck.bound else length
+    if neck.bound:
+        return f"{length} bound".strip()
+    return length
 
 
 def _minutes(before: str, after: str) -> float:

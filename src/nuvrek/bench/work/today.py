@@ -40,7 +40,7 @@ LOOK_FROM_DAYS, LOOK_UNTIL_DAYS = 7, 14
 SEASON_FROM_DAYS, SEASON_UNTIL_DAYS = 182, 212
 
 
-class Need(Struct, frozen=True):
+class NeckNeed(Struct, frozen=True):
     """What a neck needs, as far as its journal tells. ``action`` in words, ``minutes`` the next
     step takes, ``ahead`` the steps left with their usual minutes.
 
@@ -58,7 +58,7 @@ class Need(Struct, frozen=True):
     neck: str = ""
     left: bool = False
 
-    def at(self, now: str) -> Need:
+    def at(self, now: str) -> NeckNeed:
         """The same at a moment: a wait that is over may go on, a look that is due is due."""
         here = moment(now)
         if here is None:
@@ -70,15 +70,15 @@ class Need(Struct, frozen=True):
             return _replaced(self, "look")
         return self
 
-    def minutes_left(self, now: str) -> int:
+    def minutes_left(self, at: str) -> int:
         """Minutes until its wait is over; nothing where none runs."""
-        here, until = moment(now), moment(self.until)
+        here, until = moment(at), moment(self.until)
         if here is None or until is None:
             return 0
         return max(int(-(-apart(here, until).total_seconds() // 60)), 0)
 
 
-def _replaced(need: Need, kind: NeedKind) -> Need:
+def _replaced(need: NeckNeed, kind: NeedKind) -> NeckNeed:
     from msgspec import structs
 
     action: Saying = need.action
@@ -87,76 +87,80 @@ def _replaced(need: Need, kind: NeedKind) -> Need:
     return structs.replace(need, kind=kind, action=action)
 
 
-def need_of(now: NeckState, asked: bool = True) -> Need:
+def need_of(neck_state: NeckState, asked: bool = True) -> NeckNeed:
     """What a neck needs by its journal; ``asked``: its owner has to agree to things."""
-    chosen, step = now.chosen, next_step(now)
-    if now.waits is not None:
-        kind: NeedKind = "part" if now.waits.what == "a part" else "word"
-        return Need(
-            kind, now.waits.words or means("work.waits", what=now.waits.what), ahead=_ahead(now)
+    chosen, step = neck_state.chosen, next_step(neck_state)
+    if neck_state.waits is not None:
+        kind: NeedKind = "part" if neck_state.waits.what == "a part" else "word"
+        return NeckNeed(
+            kind,
+            neck_state.waits.words or means("work.waits", what=neck_state.waits.what),
+            ahead=_ahead(neck_state),
         )
     if chosen is None:
-        return _before_any_way(now, asked)
+        return _before_any_way(neck_state, asked)
     title = way_title(chosen.way)
     if step is None or step.key == "look-again":
-        return _after_the_work(now, title, step)
-    made = Need(
+        return _after_the_work(neck_state, title, step)
+    neck_need = NeckNeed(
         "bench",
         means("work.title-detail", title=title, detail=step.title),
         step.minutes,
-        ahead=_ahead(now),
-        neck=kind_of_neck(now.neck),
-        left=bool(now.left_at),
+        ahead=_ahead(neck_state),
+        neck=kind_of_neck(neck_state.neck),
+        left=bool(neck_state.left_at),
     )
     from msgspec import structs
 
     if step.wait:
-        return structs.replace(made, kind="waits", until=until_of(now), longer_better=True)
-    if asked and (needs := waiting(now, step)):
+        return structs.replace(
+            neck_need, kind="waits", until=until_of(neck_state), longer_better=True
+        )
+    if asked and (needs := waiting(neck_state, step)):
         named = meaning.listed(dict.fromkeys(need.matter for need in needs))
-        said = means("work.owners-word", title=title, named=named)
-        return structs.replace(made, kind="word", action=said)
-    return made
+        sentence = means("work.owners-word", title=title, named=named)
+        return structs.replace(neck_need, kind="word", action=sentence)
+    return neck_need
 
 
-def _before_any_way(now: NeckState, asked: bool) -> Need:
-    if not now.taken:
-        return Need("measure", means("work.measure"), 20)
-    quote = now.dealings.open_quote
+def _before_any_way(neck_state: NeckState, asked: bool) -> NeckNeed:
+    if not neck_state.taken:
+        return NeckNeed("measure", means("work.measure"), 20)
+    quote = neck_state.dealings.open_quote
     if asked and quote is not None:
-        return Need("word", means("work.owners-answer-quote", at=quote[1].at[:10]))
-    readings = means("work.readings", number=len(now.taken))
-    return Need("choose", means("work.choose-way", readings=readings), 10)
+        return NeckNeed("word", means("work.owners-answer-quote", at=quote[1].at[:10]))
+    readings = means("work.readings", number=len(neck_state.taken))
+    return NeckNeed("choose", means("work.choose-way", readings=readings), 10)
 
 
-def _after_the_work(now: NeckState, title: Saying, step: Step | None) -> Need:
+def _after_the_work(neck_state: NeckState, title: Saying, step: Step | None) -> NeckNeed:
     """All is done but the later look, which rests a week at least."""
-    if now.chosen is not None and now.chosen.course:
-        return Need("choose", means("work.done-go-next-way", title=title), 5)
-    look_from, look_until = _look_days(now) if step is not None else ("", "")
-    back = now.dealings.handed_back
-    asked_back = now.dealings.arrived is not None and back is None
+    if neck_state.chosen is not None and neck_state.chosen.course:
+        return NeckNeed("choose", means("work.done-go-next-way", title=title), 5)
+    look_from, look_until = _look_days(neck_state) if step is not None else ("", "")
+    back = neck_state.dealings.handed_back
+    asked_back = neck_state.dealings.arrived is not None and back is None
     if asked_back:
-        return Need("back", means("work.all-done-hand-back", title=title), 10)
+        return NeckNeed("back", means("work.all-done-hand-back", title=title), 10)
     if step is not None and look_from:
         action = means("work.look-again-from", title=title, look_from=look_from)
-        return Need("rest", action, 5, look_from=look_from, look_until=look_until)
-    if now.season_look and (season := _days_on(_last_read(now), SEASON_FROM_DAYS)):
-        until = _days_on(_last_read(now), SEASON_UNTIL_DAYS)
+        return NeckNeed("rest", action, 5, look_from=look_from, look_until=look_until)
+    if neck_state.season_look and (season := _days_on(_last_read(neck_state), SEASON_FROM_DAYS)):
+        until = _days_on(_last_read(neck_state), SEASON_UNTIL_DAYS)
         action = means("work.other-half-year-look-from", season=season)
-        return Need("rest", action, 10, look_from=season, look_until=until)
-    return Need("rest", means("work.all-steps-done", title=title))
+        return NeckNeed("rest", action, 10, look_from=season, look_until=until)
+    return NeckNeed("rest", means("work.all-steps-done", title=title))
 
 
-def _last_read(now: NeckState) -> str:
-    return max((one.reading.at[:10] for one in now.taken), default="")
+def _last_read(neck_state: NeckState) -> str:
+    return max((taken.reading.at[:10] for taken in neck_state.taken), default="")
 
 
-def _look_days(now: NeckState) -> tuple[str, str]:
+def _look_days(neck_state: NeckState) -> tuple[str, str]:
     """Between which days to look again: after what bent the neck last, or the last tick."""
     last = max(
-        [shift.at[:10] for _, shift in now.shifts if not isinstance(shift, Later)]
-        + [at[:10] for at in now.steps_done.values()],
+        [shift.at[:10] for _, shift in neck_state.shifts if not isinstance(shift, Later)]
+        + [at[:10] for at in neck_state.steps_done.values()],
         default="",
     )
     return _days_on(last, LOOK_FROM_DAYS), _days_on(last, LOOK_UNTIL_DAYS)
@@ -170,16 +174,16 @@ def _days_on(day: str, days: int) -> str:
         return ""
 
 
-def _ahead(now: NeckState) -> tuple[tuple[str, float], ...]:
-    done = now.steps_done
+def _ahead(neck_state: NeckState) -> tuple[tuple[str, float], ...]:
+    done = neck_state.steps_done
     return tuple(
         (step.key.rstrip("-0123456789"), float(step.minutes))
-        for step in steps_in_hand(now)
+        for step in steps_in_hand(neck_state)
         if step.key not in done and step.key != "look-again" and step.minutes
     )
 
 
-def day_after(now: str, days: float) -> str:
+def day_after(at: str, days: float) -> str:
     """The day so many days after a moment, ISO."""
-    here = moment(now) or datetime(2000, 1, 1)
+    here = moment(at) or datetime(2000, 1, 1)
     return str((here + timedelta(days=days)).date())

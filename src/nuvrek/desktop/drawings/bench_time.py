@@ -53,26 +53,28 @@ class BenchTime(QWidget):
         return Theme(self.theme.dark, min(self.theme.percent, 125))
 
     def show_cards(
-        self, cards: Sequence[ShelfCard], ready: dict[int, Ready], now: str, selected: int
+        self, cards: Sequence[ShelfCard], ready: dict[int, Ready], at: str, selected: int
     ) -> None:
         """Draw the necks that stand on the bench, wait, are promised or come due."""
-        self.cards = tuple(card for card in cards if self._hours(card, now) is not None)
-        self.ready, self.now, self.selected = ready, now, selected
-        told = (f"{card.row.id} {say(card.need.at(now).action)}" for card in self.cards)
+        self.cards = tuple(card for card in cards if self._hours(card, at) is not None)
+        self.ready, self.now, self.selected = ready, at, selected
+        told = (f"{card.row.id} {say(card.need.at(at).action)}" for card in self.cards)
         self.setAccessibleDescription("; ".join(told))
         self.setVisible(bool(self.cards))
         self.update()
 
-    def _hours(self, card: ShelfCard, now: str) -> float | None:
+    def _hours(self, card: ShelfCard, at: str) -> float | None:
         """Hours until a neck can go on; None where it has no place in time."""
-        need = card.need.at(now)
+        need = card.need.at(at)
         if need.kind in ("bench", "look", "back"):
             return 0.0
         if need.kind == "waits":
-            return need.minutes_left(now) / 60.0
+            return need.minutes_left(at) / 60.0
         if need.kind == "rest" and need.look_from:
-            return _hours_until(now, need.look_from)
-        return _hours_until(now, card.promised) if card.promised else None
+            return _hours_until(at, need.look_from)
+        if card.promised:
+            return _hours_until(at, card.promised)
+        return None
 
     def _x(self, hours: float) -> float:
         """Near hours wide, far days close: a logarithm from a little before now."""
@@ -116,7 +118,15 @@ class BenchTime(QWidget):
             painter.setPen(QPen(c["line"], 2 if not hours else 1))
             painter.drawLine(QPointF(x, t.px(_TOP)), QPointF(x, self.height() - 4))
             box = QRectF(x - 50, 2, 100, t.px(18))
-            write(painter, t, box, say(said), 12, "ink" if not hours else "muted", bold=not hours)
+            write(
+                painter,
+                t,
+                box,
+                text=say(said),
+                size=12,
+                colour="ink" if not hours else "muted",
+                bold=not hours,
+            )
 
     def _slips(self, card: ShelfCard) -> bool:
         ready = self.ready.get(card.row.id)
@@ -145,7 +155,7 @@ class BenchTime(QWidget):
         painter.drawEllipse(at, r, r)
         inside = QRectF(at.x() - r, at.y() - r, 2 * r, 2 * r)
         colour = "card" if chosen else "plum" if slips else "ink"
-        write(painter, t, inside, str(card.row.id), 12, colour, bold=True)
+        write(painter, t, inside, text=str(card.row.id), size=12, colour=colour, bold=True)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         if event is None:
@@ -156,9 +166,9 @@ class BenchTime(QWidget):
                 return
 
 
-def _hours_until(now: str, day: str) -> float | None:
+def _hours_until(at: str, day: str) -> float | None:
     """Hours from a moment to the morning of a day; None where either is unknown."""
-    here, there = moment(now), moment(day)
+    here, there = moment(at), moment(day)
     if here is None or there is None:
         return None
     return max(apart(here, there).total_seconds() / 3600.0 + 9.0, 0.0)

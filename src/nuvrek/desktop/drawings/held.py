@@ -48,7 +48,16 @@ class HeldView(QWidget):
             for n, row in enumerate(self.rows):
                 y = t.px(_ROW) * n + t.px(_ROW) / 2
                 name = QRectF(8, y - t.px(14), t.px(_NAME), t.px(28))
-                write(painter, t, name, say(row.matter), 16, "ink", bold=True, align=left)
+                write(
+                    painter,
+                    t,
+                    name,
+                    text=say(row.matter),
+                    size=16,
+                    colour="ink",
+                    bold=True,
+                    align=left,
+                )
                 start = t.px(_NAME) + 12
                 wide = self.width() - start - t.px(_SAID)
                 shown = min(row.of, _MOST)
@@ -66,6 +75,14 @@ class HeldView(QWidget):
                             QPointF(at.x() - r, at.y() + r), QPointF(at.x() + r, at.y() - r)
                         )
                 low = row.of >= 10 and row.held / row.of < AIM - 0.1
-                said = QRectF(self.width() - t.px(_SAID), y - t.px(14), t.px(_SAID) - 6, t.px(28))
+                box = QRectF(self.width() - t.px(_SAID), y - t.px(14), t.px(_SAID) - 6, t.px(28))
                 colour = "plum" if low else "ink"
-                write(painter, t, said, tr("{detail} held", detail=row.words), 15, colour, bold=low)
+                write(
+                    painter,
+                    t,
+                    box,
+                    text=tr("{detail} held", detail=row.words),
+                    size=15,
+                    colour=colour,
+                    bold=low,
+                )

@@ -19,7 +19,7 @@ from nuvrek.wording.speech import figure, tr
 _LEFT, _BOTTOM, _TOP, _RIGHT = 62, 40, 14, 16
 
 
-class Mark(Struct, frozen=True):
+class CurveMark(Struct, frozen=True):
     """A way on the drawing: metal off and the height of the low string, in mm; ``sign`` tells
     its kind without colour.
     """
@@ -40,7 +40,7 @@ class CurveView(QWidget):
         super().__init__()
         self.theme, self.unit, self.height_unit = theme, Unit.MM, Unit.MM
         self.points: tuple[tuple[float, float], ...] = ()
-        self.marks: tuple[Mark, ...] = ()
+        self.marks: tuple[CurveMark, ...] = ()
         self.why_not = ""
         self.setMinimumHeight(150)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
@@ -52,7 +52,7 @@ class CurveView(QWidget):
     def show_curve(
         self,
         points: tuple[tuple[float, float], ...],
-        marks: tuple[Mark, ...],
+        marks: tuple[CurveMark, ...],
         unit: Unit,
         height_unit: Unit,
         why_not: str = "",
@@ -107,7 +107,7 @@ class CurveView(QWidget):
             painter.setBrush(c["card"])
             painter.drawRoundedRect(frame, 3, 3)
             if not self.points and not self.marks:
-                write(painter, t, frame, self.why_not, 14, "muted")
+                write(painter, t, frame, text=self.why_not, size=14, colour="muted")
                 return
             self._axes(painter)
             if len(self.points) > 1:
@@ -128,7 +128,7 @@ class CurveView(QWidget):
         for metal in ticks(0.0, most / per):
             x = self._at(metal * per, low).x()
             label = QRectF(x - 40, box.bottom() + 2, 80, t.px(17))
-            write(painter, t, label, figure(f"{metal:g}"), 12, "muted")
+            write(painter, t, label, text=figure(f"{metal:g}"), size=12, colour="muted")
         tall = MM_PER_UNIT[self.height_unit]
         for height in ticks(low / tall, high / tall):
             y = self._at(0.0, height * tall).y()
@@ -137,9 +137,9 @@ class CurveView(QWidget):
                 painter,
                 t,
                 side,
-                figure(f"{height:g}"),
-                12,
-                "muted",
+                text=figure(f"{height:g}"),
+                size=12,
+                colour="muted",
                 align=Qt.AlignmentFlag.AlignRight,
             )
         foot = QRectF(box.left(), box.bottom() + t.px(17), box.width(), t.px(20))
@@ -147,9 +147,9 @@ class CurveView(QWidget):
             painter,
             t,
             foot,
-            tr("metal off, all frets, {detail}", detail=self.unit.value),
-            13,
-            "ink",
+            text=tr("metal off, all frets, {detail}", detail=self.unit.value),
+            size=13,
+            colour="ink",
         )
         painter.save()
         painter.translate(t.px(12), box.center().y())
@@ -159,13 +159,13 @@ class CurveView(QWidget):
             painter,
             t,
             words,
-            tr("low string, {unit_word}, 9 in 10", unit_word=unit_word(self.height_unit)),
-            13,
-            "ink",
+            text=tr("low string, {unit_word}, 9 in 10", unit_word=unit_word(self.height_unit)),
+            size=13,
+            colour="ink",
         )
         painter.restore()
 
-    def _mark(self, painter: QPainter, mark: Mark, taken: list[QRectF]) -> None:
+    def _mark(self, painter: QPainter, mark: CurveMark, taken: list[QRectF]) -> None:
         c, t = self.theme.colours, self.theme
         at = self._at(mark.metal_mm, mark.height_mm)
         painter.setPen(QPen(c["copper" if mark.chosen else "ink"], 2))
@@ -192,7 +192,9 @@ class CurveView(QWidget):
             taken.append(box)
             name = "copper" if mark.chosen else "ink"
             left = Qt.AlignmentFlag.AlignLeft
-            write(painter, t, box, mark.words, 13, name, bold=mark.chosen, align=left)
+            write(
+                painter, t, box, text=mark.words, size=13, colour=name, bold=mark.chosen, align=left
+            )
         taken.append(QRectF(at.x() - 8, at.y() - 8, 16, 16))
 
     # --- hands --------------------------------------------------------------------

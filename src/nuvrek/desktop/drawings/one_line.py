@@ -7,10 +7,7 @@ from PyQt6.QtGui import QPainter
 
 
 def one_line(
-    painter: QPainter,
-    box: QRectF,
-    text: str,
-    align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignLeft,
+    painter: QPainter, box: QRectF, text: str, align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignLeft
 ) -> None:
     """Draw ``text`` on one line, half-way up ``box``, in the painter's font and pen."""
     cut = painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, int(box.width()))

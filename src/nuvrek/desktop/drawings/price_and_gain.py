@@ -59,8 +59,8 @@ class PriceView(QWidget):
         """Draw these ways; ``why_not`` says why there are none."""
         self.points, self.selected, self.budget = points, selected, budget
         self.currency, self.height_unit, self.why_not = currency, height_unit, why_not
-        told = "; ".join(f"{point.words}: {point.price:.0f} {currency}" for point in points)
-        self.setAccessibleDescription(told or why_not)
+        text = "; ".join(f"{point.words}: {point.price:.0f} {currency}" for point in points)
+        self.setAccessibleDescription(text or why_not)
         self.update()
 
     # --- places ----------------------------------------------------------------------
@@ -88,11 +88,11 @@ class PriceView(QWidget):
         found = []
         if clean:
             span = self._span([value for _, value in clean], None)
-            said = tr(
+            text = tr(
                 "low string clean from, {unit_word}: lower is better",
                 unit_word=unit_word(self.height_unit),
             )
-            found.append((first, said, clean, span))
+            found.append((first, text, clean, span))
         if years:
             span = self._span([value for _, value in years], 0.0)
             found.append((second, tr("years of ordinary play in it: more is better"), years, span))
@@ -115,25 +115,25 @@ class PriceView(QWidget):
             painter.drawRoundedRect(frame, 3, 3)
             fields = self._fields()
             if not fields:
-                write(painter, t, frame, self.why_not, 15, "muted")
-            for box, said, values, span in fields:
-                self._axes(painter, box, said, span)
+                write(painter, t, frame, text=self.why_not, size=15, colour="muted")
+            for box, text, values, span in fields:
+                self._axes(painter, box, text, span)
                 self._budget(painter, box)
                 taken: list[QRectF] = []
                 for point, value in sorted(values, key=lambda one: one[0].kind != self.selected):
                     self._point(painter, box, point, self._at(box, point.price, value, span), taken)
 
-    def _axes(self, painter: QPainter, box: QRectF, said: str, span: tuple[float, float]) -> None:
+    def _axes(self, painter: QPainter, box: QRectF, text: str, span: tuple[float, float]) -> None:
         t = self.theme
         painter.setPen(QPen(t.colours["muted"], 1))
         painter.drawLine(box.bottomLeft(), box.bottomRight())
         painter.drawLine(box.topLeft(), box.bottomLeft())
         head = QRectF(box.left(), t.px(8), box.width(), t.px(22))
-        write(painter, t, head, said, 14, "ink", bold=True)
+        write(painter, t, head, text=text, size=14, colour="ink", bold=True)
         for price in ticks(0.0, self._most()):
             x = self._at(box, price, span[0], span).x()
             label = QRectF(x - 40, box.bottom() + 3, 80, t.px(17))
-            write(painter, t, label, figure(f"{price:g}"), 12, "muted")
+            write(painter, t, label, text=figure(f"{price:g}"), size=12, colour="muted")
         for value in ticks(*span):
             y = self._at(box, 0.0, value, span).y()
             side = QRectF(box.left() - t.px(_LEFT), y - t.px(9), t.px(_LEFT) - 6, t.px(18))
@@ -141,9 +141,9 @@ class PriceView(QWidget):
                 painter,
                 t,
                 side,
-                figure(f"{value:g}"),
-                12,
-                "muted",
+                text=figure(f"{value:g}"),
+                size=12,
+                colour="muted",
                 align=Qt.AlignmentFlag.AlignRight,
             )
         foot = QRectF(box.left(), box.bottom() + t.px(19), box.width(), t.px(20))
@@ -151,9 +151,9 @@ class PriceView(QWidget):
             painter,
             t,
             foot,
-            tr("price, {currency}", currency=self.currency or tr("in all")),
-            13,
-            "ink",
+            text=tr("price, {currency}", currency=self.currency or tr("in all")),
+            size=13,
+            colour="ink",
         )
 
     def _budget(self, painter: QPainter, box: QRectF) -> None:
@@ -166,7 +166,7 @@ class PriceView(QWidget):
         painter.drawLine(QPointF(x, box.top()), QPointF(x, box.bottom()))
         label = QRectF(x + 6, box.top() + 2, 90, t.px(18))
         left = Qt.AlignmentFlag.AlignLeft
-        write(painter, t, label, "budget", 13, "plum", bold=True, align=left)
+        write(painter, t, label, text="budget", size=13, colour="plum", bold=True, align=left)
 
     def _point(
         self, painter: QPainter, box: QRectF, point: Point, at: QPointF, taken: list[QRectF]
@@ -190,7 +190,9 @@ class PriceView(QWidget):
             taken.append(place)
             name = "copper" if chosen else "ink"
             left = Qt.AlignmentFlag.AlignLeft
-            write(painter, t, place, point.words, 13, name, bold=chosen, align=left)
+            write(
+                painter, t, place, text=point.words, size=13, colour=name, bold=chosen, align=left
+            )
         taken.append(QRectF(at.x() - 6, at.y() - 10, 12, 20))
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:

@@ -86,14 +86,17 @@ class RodView(QWidget):
         return (turns > 0.0) != self.other_end
 
     def _describe(self) -> None:
-        told = [
+        texts = [
             (
                 f"{part_words(round(abs(turns) * 16))} "
                 + (tr("clockwise") if self.turns_clockwise(turns) else tr("counter-clockwise"))
             )
             for _, turns in self.moves
         ]
-        where = tr("headstock") if self.from_head else tr("body")
+        if self.from_head:
+            where = tr("headstock")
+        else:
+            where = tr("body")
         trail = ", ".join(
             f"{say(p.moved)} {say(format_number(p.mm, self.unit))}" for p in self.points
         )
@@ -101,7 +104,7 @@ class RodView(QWidget):
             tr(
                 "Seen from the {where}: {detail}. Relief: {trail}",
                 where=where,
-                detail=listed(told),
+                detail=listed(texts),
                 trail=trail,
             )
         )
@@ -120,9 +123,22 @@ class RodView(QWidget):
     def _key(self, painter: QPainter, box: QRectF) -> None:
         t = self.theme
         head = t.px(22)
-        where = tr("the headstock") if self.from_head else tr("the body")
-        top = tr("No turn is due") if not self.moves else tr("Key seen from {where}", where=where)
-        write(painter, self.theme, QRectF(box.left(), 0, box.width(), head), top, 14, "muted")
+        if self.from_head:
+            where = tr("the headstock")
+        else:
+            where = tr("the body")
+        if not self.moves:
+            top = tr("No turn is due")
+        else:
+            top = tr("Key seen from {where}", where=where)
+        write(
+            painter,
+            self.theme,
+            QRectF(box.left(), 0, box.width(), head),
+            text=top,
+            size=14,
+            colour="muted",
+        )
         inner = QRectF(box.left() + 8, head + 2, box.width() - 16, box.height() - 2 * head - 6)
         self._section(painter, inner)
         places, turned = self._nuts(inner), dict(self.moves)
@@ -135,14 +151,29 @@ class RodView(QWidget):
                 self._nut(painter, at, t.px(11))
         right_handed = self.neck is not None and not self.neck.left_handed
         low_right = right_handed == self.from_head
-        sides = (
-            (tr("treble side"), tr("bass side"))
-            if low_right
-            else (tr("bass side"), tr("treble side"))
-        )
+        if low_right:
+            sides = (tr("treble side"), tr("bass side"))
+        else:
+            sides = (tr("bass side"), tr("treble side"))
         foot = QRectF(box.left(), box.bottom() - head, box.width(), head)
-        write(painter, self.theme, foot, sides[0], 13, "muted", align=Qt.AlignmentFlag.AlignLeft)
-        write(painter, self.theme, foot, sides[1], 13, "muted", align=Qt.AlignmentFlag.AlignRight)
+        write(
+            painter,
+            self.theme,
+            foot,
+            text=sides[0],
+            size=13,
+            colour="muted",
+            align=Qt.AlignmentFlag.AlignLeft,
+        )
+        write(
+            painter,
+            self.theme,
+            foot,
+            text=sides[1],
+            size=13,
+            colour="muted",
+            align=Qt.AlignmentFlag.AlignRight,
+        )
 
     def _section(self, painter: QPainter, box: QRectF) -> None:
         """The neck cut across: the board with its curve above, the wood below."""
@@ -175,7 +206,10 @@ class RodView(QWidget):
         if self.neck is None or self.neck.rod != "twin":
             return {None: QPointF(box.center().x(), y)}
         apart = box.width() * 0.24
-        low = apart if (not self.neck.left_handed) == self.from_head else -apart
+        if (not self.neck.left_handed) == self.from_head:
+            low = apart
+        else:
+            low = -apart
         return {
             "bass": QPointF(box.center().x() + low, y),
             "treble": QPointF(box.center().x() - low, y),
@@ -208,11 +242,11 @@ class RodView(QWidget):
         painter.setBrush(Qt.BrushStyle.NoBrush)
         ring = QRectF(at.x() - radius, at.y() - radius, 2 * radius, 2 * radius)
         painter.drawArc(ring, round(16 * start), round(16 * sweep))
-        self._head(painter, at, radius, start + sweep, way, colour)
+        self._head(painter, at, radius, angle=start + sweep, way=way, colour=colour)
         self._nut(painter, at, self.theme.px(10))
         words = tr("{part_words} turn", part_words=part_words(round(abs(turns) * 16)))
         below = QRectF(at.x() - 90, at.y() + radius * 0.35, 180, self.theme.px(24))
-        write(painter, self.theme, below, words, 16, colour, bold=True)
+        write(painter, self.theme, below, text=words, size=16, colour=colour, bold=True)
 
     def _head(
         self, painter: QPainter, at: QPointF, radius: float, angle: float, way: float, colour: str
@@ -229,7 +263,14 @@ class RodView(QWidget):
     def _trace(self, painter: QPainter, box: QRectF) -> None:
         """Relief over the moves against the wanted band; promises hollow, the next one dashed."""
         if self.neck is None or not self.points:
-            write(painter, self.theme, box, tr("No relief is known yet."), 16, "muted")
+            write(
+                painter,
+                self.theme,
+                box,
+                text=tr("No relief is known yet."),
+                size=16,
+                colour="muted",
+            )
             return
         t, c = self.theme, self.theme.colours
         ahead = self._ahead()
@@ -255,10 +296,16 @@ class RodView(QWidget):
             )
         self._sides(painter, x, y)
         for n, point in enumerate(self.points):
-            self._point(painter, x(n), step, y, point, plot)
+            self._point(painter, x(n), step, y=y, point=point, plot=plot)
         if ahead:
             self._forecast(
-                painter, x(len(self.points)), x(len(self.points) - 1), step, y, ahead, plot
+                painter,
+                x(len(self.points)),
+                x(len(self.points) - 1),
+                step=step,
+                y=y,
+                ahead=ahead,
+                plot=plot,
             )
 
     def _reach(
@@ -284,7 +331,15 @@ class RodView(QWidget):
         target, margin = self.neck.relief_wanted_mm("middle"), self.neck.relief_margin_mm
         title = tr("Relief at pitch over the moves, {detail}", detail=self.unit.value)
         head = QRectF(box.left(), 0, box.width(), t.px(22))
-        write(painter, self.theme, head, title, 14, "muted", align=Qt.AlignmentFlag.AlignLeft)
+        write(
+            painter,
+            self.theme,
+            head,
+            text=title,
+            size=14,
+            colour="muted",
+            align=Qt.AlignmentFlag.AlignLeft,
+        )
         band = QRectF(
             plot.left(), y(target + margin), plot.width(), y(target - margin) - y(target + margin)
         )
@@ -293,7 +348,14 @@ class RodView(QWidget):
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawRect(band)
         beside = QRectF(box.left(), y(target) - t.px(10), t.px(50), t.px(20))
-        write(painter, self.theme, beside, say(format_number(target, self.unit)), 13, "muted")
+        write(
+            painter,
+            self.theme,
+            beside,
+            text=say(format_number(target, self.unit)),
+            size=13,
+            colour="muted",
+        )
 
     def _sides(
         self, painter: QPainter, x: Callable[[int], float], y: Callable[[float], float]
@@ -327,9 +389,9 @@ class RodView(QWidget):
                 painter,
                 self.theme,
                 box,
-                words,
-                13,
-                colour,
+                text=words,
+                size=13,
+                colour=colour,
                 align=Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
             )
 
@@ -374,9 +436,9 @@ class RodView(QWidget):
             painter,
             self.theme,
             beside,
-            say(format_number(point.mm, self.unit)),
-            15,
-            "ink",
+            text=say(format_number(point.mm, self.unit)),
+            size=15,
+            colour="ink",
             bold=True,
             align=Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter,
         )
@@ -404,9 +466,9 @@ class RodView(QWidget):
             painter,
             self.theme,
             beside,
-            say(format_number(mm, self.unit)),
-            15,
-            "slate",
+            text=say(format_number(mm, self.unit)),
+            size=15,
+            colour="slate",
             bold=True,
             align=Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter,
         )

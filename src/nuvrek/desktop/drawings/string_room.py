@@ -69,31 +69,33 @@ class RoomView(QWidget):
         return QRectF(board.left(), board.bottom() + 30, board.width(), self.height() * 0.20)
 
     def _side(self) -> QRectF:
-        lane = self._lane()
-        return QRectF(
-            lane.left(), lane.bottom() + 12, lane.width(), self.height() - lane.bottom() - 16
-        )
+        box = self._lane()
+        return QRectF(box.left(), box.bottom() + 12, box.width(), self.height() - box.bottom() - 16)
 
     def _geometry(self, box: QRectF) -> SheetGeometry:
         assert self.neck is not None
         return SheetGeometry(self.neck, box.left(), box.width(), box.top(), box.height())
 
-    def _string_y(self, g: SheetGeometry, string: int, x_mm: float) -> float:
+    def _string_y(self, geometry: SheetGeometry, string: int, x_mm: float) -> float:
         assert self.page is not None
         count = self.page.strings
-        share = 0.0 if count == 1 else -0.86 + 1.72 * string / (count - 1)
-        return g.across(share, x_mm)
+        if count == 1:
+            share = 0.0
+        else:
+            share = -0.86 + 1.72 * string / (count - 1)
+        return geometry.across(share, x_mm)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         if event is None or self.page is None or self.neck is None:
             return
-        g, at = self._geometry(self._board()), event.position()
-        note = min(range(self.page.notes), key=lambda n: abs(note_x(g, n) - at.x()))
+        geometry, at = self._geometry(self._board()), event.position()
+        note = min(range(self.page.notes), key=lambda n: abs(note_x(geometry, n) - at.x()))
         string = self.page.string
         if self._board().contains(at):
             x_mm = float(self.page.on.strung.x_mm[note])
             string = min(
-                range(self.page.strings), key=lambda s: abs(self._string_y(g, s, x_mm) - at.y())
+                range(self.page.strings),
+                key=lambda s: abs(self._string_y(geometry, s, x_mm) - at.y()),
             )
         self.note_chosen.emit(string, note)
 
@@ -103,7 +105,14 @@ class RoomView(QWidget):
         with painting(self) as painter:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             if self.page is None or self.neck is None:
-                write(painter, self.held, QRectF(self.rect()), tr("One moment."), 18, "muted")
+                write(
+                    painter,
+                    self.held,
+                    QRectF(self.rect()),
+                    text=tr("One moment."),
+                    size=18,
+                    colour="muted",
+                )
             else:
                 self._paint_board(painter, self.page)
                 self._paint_strip(painter, self.page)
@@ -116,40 +125,57 @@ class RoomView(QWidget):
             painter,
             self.held,
             QRectF(0, middle - 20, _MARGIN - 12, 20),
-            title,
-            15,
-            "ink",
+            text=title,
+            size=15,
+            colour="ink",
             bold=True,
             align=right,
         )
         write(
-            painter, self.held, QRectF(0, middle, _MARGIN - 12, 20), under, 12, "muted", align=right
+            painter,
+            self.held,
+            QRectF(0, middle, _MARGIN - 12, 20),
+            text=under,
+            size=12,
+            colour="muted",
+            align=right,
         )
 
     def _paint_board(self, painter: QPainter, page: StringRoomPage) -> None:
         c, box = self.theme.colours, self._board()
-        g = self._geometry(box)
+        geometry = self._geometry(box)
         x_mm = page.on.strung.x_mm
         end = x_mm[-1]
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(c["board"])
         corners = [(0.0, -1.0), (end, -1.0), (end, 1.0), (0.0, 1.0)]
         painter.drawPolygon(
-            QPolygonF([QPointF(g.x(float(x)), g.across(share, float(x))) for x, share in corners])
+            QPolygonF(
+                [
+                    QPointF(geometry.x(float(x)), geometry.across(share, float(x)))
+                    for x, share in corners
+                ]
+            )
         )
         for fret in range(1, len(x_mm)):
             x = float(x_mm[fret])
             painter.setPen(QPen(c["wire"], 2))
-            painter.drawLine(QPointF(g.x(x), g.across(-1.0, x)), QPointF(g.x(x), g.across(1.0, x)))
-            below = QRectF(g.x(x) - 14, box.bottom() + 2, 28, 20)
-            write(painter, self.held, below, str(fret), 13, "muted")
-        places = [note_x(g, note) for note in range(page.notes)]
+            painter.drawLine(
+                QPointF(geometry.x(x), geometry.across(-1.0, x)),
+                QPointF(geometry.x(x), geometry.across(1.0, x)),
+            )
+            below = QRectF(geometry.x(x) - 14, box.bottom() + 2, 28, 20)
+            write(painter, self.held, below, text=str(fret), size=13, colour="muted")
+        places = [note_x(geometry, note) for note in range(page.notes)]
         for string in range(page.strings):
             painter.setPen(QPen(c["string"], 2.2 - 1.2 * string / max(page.strings - 1, 1)))
-            ends = [QPointF(g.x(x), self._string_y(g, string, x)) for x in (0.0, float(end))]
+            ends = [
+                QPointF(geometry.x(x), self._string_y(geometry, string, x))
+                for x in (0.0, float(end))
+            ]
             painter.drawLine(*ends)
             for note, x in enumerate(places):
-                at = QPointF(x, self._string_y(g, string, float(x_mm[note])))
+                at = QPointF(x, self._string_y(geometry, string, float(x_mm[note])))
                 self._mark(painter, page, at, string, note)
         self._title(
             painter, box, tr("Every note"), tr("▲ {buzzing} will buzz", buzzing=page.buzzing())
@@ -159,9 +185,9 @@ class RoomView(QWidget):
             painter,
             self.held,
             under,
-            tr("○ on the edge"),
-            12,
-            "muted",
+            text=tr("○ on the edge"),
+            size=12,
+            colour="muted",
             align=Qt.AlignmentFlag.AlignRight,
         )
 
@@ -207,23 +233,27 @@ class RoomView(QWidget):
         painter.setBrush(c["card"])
         painter.drawRoundedRect(box, 4, 4)
         s, rooms = page.string, page.rooms
-        lane = RoomStrip(
+        strip = RoomStrip(
             tr("Room, string {strings}", strings=page.strings - s),
             tr("{detail} over touching", detail=self.unit.value),
             tuple(rooms.room_mm[s].tolist()),
-            tuple(rooms.doubt_mm[s].tolist()),
-            tuple(rooms.word(s, n) for n in range(page.notes)),
-            page.note,
+            doubt_mm=tuple(rooms.doubt_mm[s].tolist()),
+            words=tuple(rooms.word(s, n) for n in range(page.notes)),
+            note=page.note,
         )
-        g = self._geometry(box)
-        bars = RoomBars(painter, box, g, self.theme)
-        bars.paint(lane)
+        geometry = self._geometry(box)
+        bars = RoomBars(painter, box, geometry, self.theme)
+        bars.paint(strip)
         if self.why:
-            self._compare(painter, page, g, lambda mm: bars.y(lane, mm))
-        self._title(painter, box, say(lane.title), say(lane.under))
+            self._compare(painter, page, geometry, lambda mm: bars.y(strip, mm))
+        self._title(painter, box, say(strip.title), say(strip.under))
 
     def _compare(
-        self, painter: QPainter, page: StringRoomPage, g: SheetGeometry, y: Callable[[float], float]
+        self,
+        painter: QPainter,
+        page: StringRoomPage,
+        geometry: SheetGeometry,
+        y: Callable[[float], float],
     ) -> None:
         """This neck with even frets: dead straight, and with the relief that evens the room out."""
         c, box = self.theme.colours, self._lane()
@@ -239,15 +269,25 @@ class RoomView(QWidget):
         ):
             rooms = page.smooth_mm(relief)
             painter.setPen(QPen(c[colour], 2, style))
-            points = [QPointF(note_x(g, n), y(float(rooms[n]))) for n in range(1, page.notes)]
+            points = [
+                QPointF(note_x(geometry, n), y(float(rooms[n]))) for n in range(1, page.notes)
+            ]
             painter.drawPolyline(QPolygonF(points))
             right = QRectF(box.right() - 250 + (0 if relief else 120), box.top() + 2, 120, 18)
-            write(painter, self.held, right, words, 13, colour, align=Qt.AlignmentFlag.AlignRight)
+            write(
+                painter,
+                self.held,
+                right,
+                text=words,
+                size=13,
+                colour=colour,
+                align=Qt.AlignmentFlag.AlignRight,
+            )
 
     def _paint_side(self, painter: QPainter, page: StringRoomPage) -> None:
         """The chosen note: the string, how low it swings, and the tops ahead of it."""
         c, box = self.theme.colours, self._side()
-        g = self._geometry(box)
+        geometry = self._geometry(box)
         view = page.side()
         painter.setPen(QPen(c["line"], 1))
         painter.setBrush(c["card"])
@@ -257,7 +297,7 @@ class RoomView(QWidget):
         scale = (box.height() - 16) / max(high - low, 0.5)
 
         def at(x_mm: float, mm: float) -> QPointF:
-            return QPointF(g.x(x_mm), box.bottom() - 8 - (mm - low) * scale)
+            return QPointF(geometry.x(x_mm), box.bottom() - 8 - (mm - low) * scale)
 
         upper = [at(float(x), float(m)) for x, m in zip(view.x_mm, view.line_mm, strict=True)]
         lower = [at(float(x), float(m)) for x, m in zip(view.x_mm, view.swing_mm, strict=True)]
@@ -284,8 +324,19 @@ class RoomView(QWidget):
             first=view.first,
             scale=scale * 25.4 / 96.0,
         )
-        write(painter, self.held, corner, words, 13, "muted", align=Qt.AlignmentFlag.AlignRight)
-        name = tr("open") if view.note == 0 else tr("fret {note}", note=view.note)
+        write(
+            painter,
+            self.held,
+            corner,
+            text=words,
+            size=13,
+            colour="muted",
+            align=Qt.AlignmentFlag.AlignRight,
+        )
+        if view.note == 0:
+            name = tr("open")
+        else:
+            name = tr("fret {note}", note=view.note)
         self._title(
             painter,
             box,

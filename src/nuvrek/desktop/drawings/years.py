@@ -58,13 +58,13 @@ class YearsView(QWidget):
         return Theme(self.theme.dark, min(self.theme.percent, 150))
 
     def _bands(self) -> list[QRectF]:
-        t, top, found = self._t(), float(self._t().px(26)), []
+        t, top, boxes = self._t(), float(self._t().px(26)), []
         left, wide = t.px(_LEFT), self.width() - t.px(_LEFT) - t.px(_RIGHT)
         room = self.height() - top - 6
         for share in _SHARES:
-            found.append(QRectF(left, top, wide, share * room - 8))
+            boxes.append(QRectF(left, top, wide, share * room - 8))
             top += share * room
-        return found
+        return boxes
 
     def _x(self, box: QRectF, day: str) -> float:
         days = [date.fromisoformat(v.day).toordinal() for v in self.visits]
@@ -79,7 +79,7 @@ class YearsView(QWidget):
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             t = self._t()
             if not self.visits:
-                write(painter, t, QRectF(self.rect()), self.waiting, 16, "muted")
+                write(painter, t, QRectF(self.rect()), text=self.waiting, size=16, colour="muted")
                 return
             relief, air, metal, strings, done, moved = self._bands()
             self._days(painter, relief, done)
@@ -101,8 +101,16 @@ class YearsView(QWidget):
         t = self._t()
         right = Qt.AlignmentFlag.AlignRight
         place = QRectF(4, box.top() + 2, t.px(_LEFT - 42), t.px(20))
-        write(painter, t, place, name, 14, "ink", bold=True, align=right)
-        write(painter, t, place.translated(0, t.px(18)), under, 12, "muted", align=right)
+        write(painter, t, place, text=name, size=14, colour="ink", bold=True, align=right)
+        write(
+            painter,
+            t,
+            place.translated(0, t.px(18)),
+            text=under,
+            size=12,
+            colour="muted",
+            align=right,
+        )
 
     def _days(self, painter: QPainter, first: QRectF, last: QRectF) -> None:
         """A line a visit; those held against each other in copper, with their day."""
@@ -122,7 +130,15 @@ class YearsView(QWidget):
                     abs(x - self._x(first, self.visits[m].day)) > t.px(90)
                     for m in (self.before, self.after)
                 ):
-                    write(painter, t, box, day_words(self.visits[n].day), 12, colour, bold=held)
+                    write(
+                        painter,
+                        t,
+                        box,
+                        text=day_words(self.visits[n].day),
+                        size=12,
+                        colour=colour,
+                        bold=held,
+                    )
                     taken = x
 
     def _scale(
@@ -142,16 +158,18 @@ class YearsView(QWidget):
 
         marks = ticks(low, high)
         fit = max(int(box.height() / t.px(18)), 1)
-        few = marks[:: max(-(-len(marks) // min(fit, 4)), 1)] if fit > 2 else (marks[0], marks[-1])
+        few = [marks[0], marks[-1]]
+        if fit > 2:
+            few = marks[:: max(-(-len(marks) // min(fit, 4)), 1)]
         for value in few:
             place = QRectF(box.left() - t.px(36), y(value) - t.px(8), t.px(32), t.px(16))
             write(
                 painter,
                 t,
                 place,
-                figure(f"{value:g}"),
-                11,
-                "muted",
+                text=figure(f"{value:g}"),
+                size=11,
+                colour="muted",
                 align=Qt.AlignmentFlag.AlignRight,
             )
         return y
@@ -173,7 +191,10 @@ class YearsView(QWidget):
         for full in (True, False):
             amounts = ((v, v.pitch if full else v.slack) for v in self.visits)
             points = [(v, a) for v, a in amounts if a is not None]
-            style = Qt.PenStyle.SolidLine if full else Qt.PenStyle.DotLine
+            if full:
+                style = Qt.PenStyle.SolidLine
+            else:
+                style = Qt.PenStyle.DotLine
             before: QPointF | None = None
             for visit, (mm, doubt) in points:
                 at = QPointF(self._x(box, visit.day), y(mm / per))
@@ -215,10 +236,12 @@ class YearsView(QWidget):
         """Strings over fret 12: the bass side full, the treble side hollow."""
         c, per = self.theme.colours, MM_PER_UNIT[self.unit]
         self._label(painter, box, tr("action"), tr("● low  ○ high"))
-        rows = [
-            [(v, mm / per) for v in self.visits if (mm := getattr(v, side)) is not None]
-            for side in ("high_mm", "low_mm")
-        ]
+
+        def read(side: str) -> list[tuple[Visit, float]]:
+            at_visits = ((visit, getattr(visit, side)) for visit in self.visits)
+            return [(visit, mm / per) for visit, mm in at_visits if mm is not None]
+
+        rows = [read("high_mm"), read("low_mm")]
         every = [mm for row in rows for _, mm in row]
         if not every:
             self._never(painter, box)
@@ -232,7 +255,7 @@ class YearsView(QWidget):
 
     def _never(self, painter: QPainter, box: QRectF) -> None:
         place, left = box.adjusted(14, 0, 0, 0), Qt.AlignmentFlag.AlignLeft
-        write(painter, self._t(), place, tr("never read"), 13, "muted", align=left)
+        write(painter, self._t(), place, text=tr("never read"), size=13, colour="muted", align=left)
 
     def _done(self, painter: QPainter, box: QRectF) -> None:
         """What was done, in two rows so that words don't cover each other."""
@@ -240,26 +263,40 @@ class YearsView(QWidget):
         self._label(painter, box, tr("done"), tr("that day"))
         ends = [-1e9, -1e9, -1e9]
         for visit in self.visits:
-            said = ", ".join(say_all(visit.done))
-            if not said:
+            text = ", ".join(say_all(visit.done))
+            if not text:
                 continue
             painter.setFont(t.font(12))
-            wide = painter.fontMetrics().horizontalAdvance(said) + 8
+            wide = painter.fontMetrics().horizontalAdvance(text) + 8
             x = min(self._x(box, visit.day) + 4, box.right() - wide)
             row = next((n for n in range(3) if ends[n] < x), 0)
             ends[row] = x + wide
             place = QRectF(x, box.top() + row * t.px(17), wide, t.px(17))
-            write(painter, t, place, said, 12, "ink", align=Qt.AlignmentFlag.AlignLeft)
+            write(
+                painter,
+                t,
+                place,
+                text=text,
+                size=12,
+                colour="ink",
+                align=Qt.AlignmentFlag.AlignLeft,
+            )
 
     def _moved(self, painter: QPainter, box: QRectF) -> None:
         """How each top has moved between the two visits."""
         t, c = self._t(), self.theme.colours
-        one, two = self.visits[self.before], self.visits[self.after]
+        visit, two = self.visits[self.before], self.visits[self.after]
         self._label(painter, box, tr("tops moved"), tr("hollow: in doubt"))
-        rows = change(one, two) if self.before != self.after else None
+        if self.before != self.after:
+            rows = change(visit, two)
+        else:
+            rows = None
         if rows is None:
-            said = tr("no lane was read both times") if self.before != self.after else ""
-            write(painter, t, box, said or tr("choose two visits"), 13, "muted")
+            if self.before != self.after:
+                words = tr("no lane was read both times")
+            else:
+                words = ""
+            write(painter, t, box, text=words or tr("choose two visits"), size=13, colour="muted")
             return
         largest = max([abs(mm) for mm, _ in rows] + [0.02])
         middle, step = box.center().y(), box.width() / (len(rows) + 1)
@@ -272,9 +309,19 @@ class YearsView(QWidget):
             painter.setBrush(colour if sure else c["paper"])
             painter.drawRect(QRectF(x - 4, min(middle, middle - high), 8, max(abs(high), 1.0)))
             if sure and abs(mm) > 0.5 * largest:
-                place = middle - high - t.px(15) if mm > 0 else middle - high + 1
+                if mm > 0:
+                    place = middle - high - t.px(15)
+                else:
+                    place = middle - high + 1
                 text = format_number(mm, self.unit, sign=True)
-                write(painter, t, QRectF(x - 30, place, 60, t.px(15)), say(text), 11, "ink")
+                write(
+                    painter,
+                    t,
+                    QRectF(x - 30, place, 60, t.px(15)),
+                    text=say(text),
+                    size=11,
+                    colour="ink",
+                )
 
     def _metal_by_fret(self, painter: QPainter, box: QRectF) -> None:
         """The lowest crown of every fret at both visits with its doubt, over the least that
@@ -285,7 +332,9 @@ class YearsView(QWidget):
         shown = [self.visits[n].crowns for n in (self.before, self.after)]
         every = [(mm + s * doubt) / per for row in shown for mm, doubt in row for s in (-1, 1)]
         if not every:
-            write(painter, t, box, tr("no crown was read by either day"), 13, "muted")
+            write(
+                painter, t, box, text=tr("no crown was read by either day"), size=13, colour="muted"
+            )
             return
         y = self._scale(painter, box, [*every, self.least_mm / per])
         painter.setPen(QPen(c["copper"], 1.4, Qt.PenStyle.DashLine))

@@ -29,8 +29,11 @@ class InLanguage:
         """
         old, app = self.window, QApplication.instance()
         assert isinstance(app, QApplication)
-        page, session = old.now, old.app.session
-        neck = None if session is None else session.identity.neck
+        page, session = old.page_name, old.app.session
+        if session is None:
+            neck = None
+        else:
+            neck = session.identity.neck
         place = old.geometry()
         app.setQuitOnLastWindowClosed(False)
         old.close()

@@ -24,7 +24,9 @@ def _free(screen: QScreen | None) -> QRect | None:
         return None
     free = screen.availableGeometry()
     small = free.width() < SMALLEST_WIDTH or free.height() < SMALLEST_HEIGHT
-    return None if small else free
+    if small:
+        return None
+    return free
 
 
 def fit_window(window: QWidget, kept: Place | None) -> None:

@@ -8,7 +8,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.wording.speech import tr
 
 
-class Standing(QLabel):
+class StandingLine(QLabel):
     """One line for all of it; gone when there is nothing."""
 
     def __init__(self, app: AppState) -> None:

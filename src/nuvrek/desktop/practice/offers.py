@@ -8,7 +8,7 @@ from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QWidget
 
-from nuvrek.bench.practice.hall import Offer
+from nuvrek.bench.practice.hall import PracticeOffer
 from nuvrek.bench.practice.kept import Result
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
@@ -25,21 +25,23 @@ class OfferBoard(QWidget):
     def __init__(self, theme: Theme) -> None:
         super().__init__()
         self.theme = theme
-        self.offers: tuple[Offer, ...] = ()
+        self.offers: tuple[PracticeOffer, ...] = ()
         self.chosen = 0
 
     def sizeHint(self) -> QSize:
         rows = -(-len(self.offers) // COLUMNS)
         return QSize(700, rows * self.theme.px(40))
 
-    def show_offers(self, offers: tuple[Offer, ...], chosen: int) -> None:
+    def show_offers(self, offers: tuple[PracticeOffer, ...], chosen: int) -> None:
         """Draw them, the chosen one marked."""
         self.offers, self.chosen = offers, chosen
         self.setAccessibleName(tr("Lessons"))
         if 0 <= chosen < len(offers):
-            one = offers[chosen]
-            stands = tr("solved") if one.solved else tr("tried") if one.tried else tr("not tried")
-            self.setAccessibleDescription(f"{say(one.under)}: {say(one.title)}, {stands}")
+            offer = offers[chosen]
+            stands = (
+                tr("solved") if offer.solved else tr("tried") if offer.tried else tr("not tried")
+            )
+            self.setAccessibleDescription(f"{say(offer.under)}: {say(offer.title)}, {stands}")
         self.update()
 
     @property
@@ -65,7 +67,7 @@ class OfferBoard(QWidget):
             for n, offer in enumerate(self.offers):
                 self._row(painter, self._box(n), offer, n == self.chosen)
 
-    def _row(self, painter: QPainter, box: QRectF, offer: Offer, chosen: bool) -> None:
+    def _row(self, painter: QPainter, box: QRectF, offer: PracticeOffer, chosen: bool) -> None:
         t, c = self.theme, self.theme.colours
         painter.setPen(QPen(c["copper" if chosen else "line"], 2.4 if chosen else 1))
         painter.setBrush(c["card"])
@@ -84,10 +86,10 @@ class OfferBoard(QWidget):
         painter.setPen(c["ink"])
         words = QRectF(box.left() + 38, box.top(), box.width() - t.px(110), box.height())
         flat = Qt.AlignmentFlag.AlignVCenter
-        said = painter.fontMetrics().elidedText(
+        text = painter.fontMetrics().elidedText(
             say(offer.title), Qt.TextElideMode.ElideRight, int(words.width())
         )
-        painter.drawText(words, flat, said)
+        painter.drawText(words, flat, text)
         painter.setFont(t.font(min(13.0, size)))
         painter.setPen(c["muted"])
         side = QRectF(box.right() - t.px(74), box.top(), t.px(66), box.height())

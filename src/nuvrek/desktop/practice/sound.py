@@ -31,7 +31,7 @@ class Sounds(QObject):
         """Let it be heard, where it makes a sound."""
         if not self.on or not self.player:
             return
-        made = _made(action, felt, neck)
+        made = _waves_made(action, felt, neck)
         if made is None:
             return
         if self._folder is None:
@@ -62,17 +62,17 @@ class Sounds(QObject):
             self._folder = None
 
 
-def _made(action: do.AnyAction, felt: Felt, neck: NeckDescription) -> sounds.Array | None:
+def _waves_made(action: do.AnyAction, felt: Felt, neck: NeckDescription) -> sounds.Array | None:
     match action:
         case do.Leaf():
             return sounds.leaf(felt.key)
         case do.Rocker():
             return sounds.rocker(felt.key == "rocks")
-        case do.Edge() if felt.key == "rocks":
+        case do.LayEdge() if felt.key == "rocks":
             return sounds.rocker(True)
         case do.Pluck(string=string, fret=fret):
             return sounds.note(sounds.note_hz(neck, string, fret), felt.key)
-        case do.FileFret() | do.Block() | do.Crown() | do.TrueWood():
+        case do.FileFret() | do.Block() | do.CrownTops() | do.TrueWood():
             return sounds.stroke()
         case _:
             return None

@@ -52,8 +52,13 @@ class ToolView(QWidget):
     def px_mm(self) -> float:
         """Pixels of this screen a millimetre, as it says itself."""
         screen = self.screen()
-        found = edges.USUAL_PX_MM if screen is None else screen.physicalDotsPerInch() / 25.4
-        return found if 2.0 < found < 20.0 else edges.USUAL_PX_MM
+        if screen is None:
+            found = edges.USUAL_PX_MM
+        else:
+            found = screen.physicalDotsPerInch() / 25.4
+        if 2.0 < found < 20.0:
+            return found
+        return edges.USUAL_PX_MM
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         if self.pad is None:
@@ -66,7 +71,10 @@ class ToolView(QWidget):
             painter.drawRoundedRect(rect, 6, 6)
             inner = rect.adjusted(6, 6, -6, -6)
             painter.setClipRect(inner)
-            name = "" if self.pad.tool is None else self.pad.tool.name
+            if self.pad.tool is None:
+                name = ""
+            else:
+                name = self.pad.tool.name
             if name == "edge":
                 edges.edge(painter, self.theme, inner, self.pad, self.px_mm)
             else:

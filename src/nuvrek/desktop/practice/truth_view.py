@@ -13,7 +13,7 @@ from PyQt6.QtWidgets import QWidget
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.description import LANE_WORDS, LANES, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.wording.speech import say, tr
 
 Array = NDArray[np.float64]
@@ -40,11 +40,7 @@ class TruthView(QWidget):
         return Theme(self.theme.dark, min(self.theme.percent, 115))
 
     def show_truth(
-        self,
-        neck: NeckDescription,
-        true: Array,
-        mapped: tuple[Array, Array] | None,
-        taken: Array,
+        self, neck: NeckDescription, true: Array, mapped: tuple[Array, Array] | None, taken: Array
     ) -> None:
         """``true`` and ``mapped`` (heights and ranges) are (frets, 3) over the line of each lane;
         ``taken`` the metal that is gone, (frets, 3).
@@ -76,7 +72,7 @@ class TruthView(QWidget):
 
     def _x(self, box: QRectF) -> list[float]:
         assert self.neck is not None
-        x = fret_places_mm(self.neck.scale_mm, self.neck.frets)[1:]
+        x = place_row_mm(self.neck)[1:]
         share = (x - x[0]) / (x[-1] - x[0])
         if self.neck.nut_on_right:
             share = 1.0 - share
@@ -158,9 +154,10 @@ class TruthView(QWidget):
         c = self.theme.colours
         painter.setFont(self.drawn.font(13))
         painter.setPen(c["muted"])
-        words = (
-            tr("line: true · ring: your map, whisker its range · square: the truth lies outside")
-            if self.mapped is not None
-            else tr("line: true. You wrote nothing down, so there is no map to hold against it.")
-        )
+        if self.mapped is not None:
+            words = tr(
+                "line: true · ring: your map, whisker its range · square: the truth lies outside"
+            )
+        else:
+            words = tr("line: true. You wrote nothing down, so there is no map to hold against it.")
         painter.drawText(box, Qt.AlignmentFlag.AlignVCenter, words)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import tempfile
+from collections.abc import Mapping
 from typing import Any, ClassVar
 
 from PyQt6.QtGui import QCloseEvent
@@ -10,7 +11,8 @@ from PyQt6.QtGui import QCloseEvent
 from nuvrek.bench.practice.kept import Kept
 from nuvrek.bench.practice.table import Table
 from nuvrek.desktop.app_state import AppState
-from nuvrek.desktop.window import _MODULES, Module, Window
+from nuvrek.desktop.pages import PAGES, Page
+from nuvrek.desktop.window import Window
 from nuvrek.logbook.store import LogbookError
 from nuvrek.meaning import Saying
 from nuvrek.practice.at_work.actions import Tune
@@ -31,18 +33,10 @@ class PracticeWindow(Window):
     rail_stages = (BENCH, "Measure", "Map", "Choose", REVEAL)
     home_switch: tuple[Saying, Saying] = (later("Practice"), later("All lessons and necks"))
     plain_title: tuple[Saying, Saying] = (later("Practice"), later("a neck that forgives"))
-    modules: ClassVar[dict[str, Module]] = {
-        **_MODULES,
-        HALL: ("practice.hall", "HallStage"),
-        BENCH: ("practice.bench", "BenchStage"),
-        REVEAL: ("practice.reveal", "RevealStage"),
-    }
+    records: ClassVar[Mapping[str, Page]] = PAGES
 
     def __init__(
-        self,
-        app: AppState,
-        kept: Kept,
-        holder: tempfile.TemporaryDirectory[str] | None = None,
+        self, app: AppState, kept: Kept, holder: tempfile.TemporaryDirectory[str] | None = None
     ) -> None:
         """``holder``: a folder that goes with the window, where nothing is to be kept."""
         self._holder = holder
@@ -72,11 +66,13 @@ class PracticeWindow(Window):
 
     def begin(self, name: str, *, silent: bool = True) -> bool:
         """Lay an exercise on the bench, as it came in, with a journal of its own."""
-        one = exercise(name)
-        begun = one.begun()
+        practice_exercise = exercise(name)
+        begun = practice_exercise.begun()
         made: list[int] = []
         started = self.app.write(
-            lambda: made.append(self.app.book.start(one.neck(), self.app.clock(), begun))
+            lambda: made.append(
+                self.app.book.start(practice_exercise.neck(), self.app.clock(), begun)
+            )
         )
         if not started:
             return False
@@ -84,7 +80,7 @@ class PracticeWindow(Window):
             return False
         session = self.app.session
         assert session is not None
-        self.table.lay(one, session, len(begun), silent)
+        self.table.lay(practice_exercise, session, len(begun), silent)
         bench: Any = self.stages[BENCH]
         bench.fresh()
         self.show_stage(BENCH)
@@ -122,8 +118,10 @@ class PracticeWindow(Window):
     @property
     def _offers(self) -> bool:
         """Whether this is a form that is answered by choosing a way."""
-        one = self.table.exercise
-        return one is not None and one.name.startswith("form:what-to-offer")
+        practice_exercise = self.table.exercise
+        return practice_exercise is not None and practice_exercise.name.startswith(
+            "form:what-to-offer"
+        )
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
         super().closeEvent(event)
@@ -132,5 +130,5 @@ class PracticeWindow(Window):
 
     def _on_solved(self) -> None:
         super()._on_solved()
-        if self.now == REVEAL:
+        if self.page_name == REVEAL:
             self.stage.refresh()

@@ -21,44 +21,44 @@ class Metal(StripPainter):
     first ink.
     """
 
-    def paint(self, lane: MetalStrip) -> None:
+    def paint(self, strip: MetalStrip) -> None:
         """Draw bars, figures and turns."""
-        head = self.theme.px(20) if lane.order else 6.0
+        head = self.theme.px(20) if strip.order else 6.0
         foot = self.theme.px(17)
         top = self.box.top() + head
-        deepest = max((mm for row in lane.off_mm for mm in row), default=0.0)
+        deepest = max((mm for row in strip.off_mm for mm in row), default=0.0)
         per_mm = max(self.box.height() - head - foot - 6.0, 6.0) / max(_FULL_MM, deepest)
         self.p.setPen(QPen(self.colour("muted"), 1))
         self.p.drawLine(QPointF(self.box.left(), top), QPointF(self.box.right(), top))
-        turns = {fret: number for number, fret in enumerate(lane.order, 1)}
+        turns = {fret: number for number, fret in enumerate(strip.order, 1)}
         step = self._step()
-        for fret, row in enumerate(lane.off_mm, 1):
-            x = self.g.fret_x(fret)
+        for fret, row in enumerate(strip.off_mm, 1):
+            x = self.geometry.fret_x(fret)
             self.p.setPen(QPen(self.colour("muted"), 1))
             self.p.drawLine(QPointF(x, top - 3), QPointF(x, top + 3))
             self.p.setPen(Qt.PenStyle.NoPen)
-            self.p.setBrush(self.colour("plum" if fret == lane.thin else "brass"))
+            self.p.setBrush(self.colour("plum" if fret == strip.thin else "brass"))
             for k, mm in enumerate(row):
                 if mm > WORTH_FILING_MM:
                     left = x + (k - 1.5) * step
                     self.p.drawRect(QRectF(left, top, step - 1.0, max(mm * per_mm, 2.0)))
-            self._words(lane, fret, x, top, max(row) * per_mm, turns)
+            self._words(strip, fret, x, top=top, deep=max(row) * per_mm, turns=turns)
 
     def _step(self) -> float:
-        places = sorted(self.g.frets_x)
+        places = sorted(self.geometry.frets_x)
         closest = min((b - a for a, b in itertools.pairwise(places)), default=30.0)
         return max(min(closest / 3.6, 9.0), 3.0)
 
     def _words(
-        self, lane: MetalStrip, fret: int, x: float, top: float, deep: float, turns: dict[int, int]
+        self, strip: MetalStrip, fret: int, x: float, top: float, deep: float, turns: dict[int, int]
     ) -> None:
-        if fret in lane.left:
+        if fret in strip.left:
             self.words(x, top + 12, "alone", "slate", 12, figures=False)
-        said = lane.figures[fret - 1]
-        if said:
+        saying = strip.figures[fret - 1]
+        if saying:
             y = min(top + deep + self.theme.px(9), self.box.bottom() - self.theme.px(8))
             self.words(
-                x, y, say(said).removeprefix("0"), "plum" if fret == lane.thin else "ink", 12
+                x, y, say(saying).removeprefix("0"), "plum" if fret == strip.thin else "ink", 12
             )
         if fret in turns:
             early, last = turns[fret] <= 3, turns[fret] == len(turns)
@@ -79,45 +79,50 @@ _SIGNS = {"as it is": "", "crown": "⌒", "too wide": "✕", "too low": "✕"}
 class Sections(StripPainter):
     """Every crown as cut across: what is left of it, what the file took, and the flat."""
 
-    def paint(self, lane: SectionStrip) -> None:
+    def paint(self, strip: SectionStrip) -> None:
         """Draw the sections at their frets."""
         row = self.theme.px(17)
         floor = self.box.bottom() - 3 * row - 3
-        closest = min((b - a for a, b in itertools.pairwise(sorted(self.g.frets_x))), default=30.0)
-        widest = max((one[0] for one in lane.crowns), default=2.4)
-        tallest = max((one[1] for one in lane.crowns), default=1.2)
+        closest = min(
+            (b - a for a, b in itertools.pairwise(sorted(self.geometry.frets_x))), default=30.0
+        )
+        widest = max((flattened[0] for flattened in strip.crowns), default=2.4)
+        tallest = max((flattened[1] for flattened in strip.crowns), default=1.2)
         per_mm = min((closest - 3.0) / widest, 26.0)
         taller = max(min((floor - self.box.top() - 8.0) / (tallest * per_mm), 4.0), 0.5)
         self.p.setPen(QPen(self.colour("line"), 1))
         self.p.drawLine(QPointF(self.box.left(), floor), QPointF(self.box.right(), floor))
-        for fret, crown in enumerate(lane.crowns, 1):
-            self._section(self.g.fret_x(fret), floor, per_mm, taller, crown)
+        for fret, crown in enumerate(strip.crowns, 1):
+            self._section(self.geometry.fret_x(fret), floor, per_mm, taller, crown)
             says = crown[4]
-            name = "plum" if says in ("too wide", "too low") else "ink"
-            x = self.g.fret_x(fret)
+            if says in ("too wide", "too low"):
+                name = "plum"
+            else:
+                name = "ink"
+            x = self.geometry.fret_x(fret)
             self.words(
                 x,
                 floor + 0.55 * row,
-                say(lane.figures[fret - 1]).removeprefix("0"),
+                say(strip.figures[fret - 1]).removeprefix("0"),
                 name,
                 12,
                 bold=True,
             )
-            self.words(x, floor + 1.5 * row, say(lane.heights[fret - 1]), "muted", 11)
+            self.words(x, floor + 1.5 * row, say(strip.heights[fret - 1]), "muted", 11)
             self.words(x, floor + 2.4 * row, _SIGNS[says], name, 13, figures=False)
         left = self.box.left() + 4
-        for n, said in enumerate(("flat", "left", "do"), 0):
+        for n, text in enumerate(("flat", "left", "do"), 0):
             self.words(
                 left,
                 floor + (0.55 + 0.95 * n) * row,
-                said,
+                text,
                 "muted",
                 11,
                 figures=False,
                 align="left",
             )
-        said = tr("heights x{taller:.1f}", taller=taller)
-        self.words(self.box.right() - 6, self.box.top() + 10, said, size=11, align="right")
+        text = tr("heights x{taller:.1f}", taller=taller)
+        self.words(self.box.right() - 6, self.box.top() + 10, text, size=11, align="right")
 
     def _section(
         self,

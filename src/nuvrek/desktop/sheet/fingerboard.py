@@ -11,18 +11,18 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import Lane
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 
 # Room beside the board for what reaches over its ends.
 _BESIDE = 12
 
 
-def paint_board(painter: QPainter, g: SheetGeometry, theme: Theme, dots: Dots) -> None:
+def paint_board(painter: QPainter, geometry: SheetGeometry, theme: Theme, dots: Dots) -> None:
     """The board with inlays, strings and frets."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    _wood(painter, g, theme)
-    _strings(painter, g, theme, bool(dots.out))
-    _frets(painter, g, theme, dots)
+    _wood(painter, geometry, theme)
+    _strings(painter, geometry, theme, bool(dots.out))
+    _frets(painter, geometry, theme, dots)
 
 
 class BoardPicture:
@@ -33,18 +33,21 @@ class BoardPicture:
         self._picture = QPixmap()
 
     def paint(
-        self, painter: QPainter, g: SheetGeometry, theme: Theme, dots: Dots, ratio: float
+        self, painter: QPainter, geometry: SheetGeometry, theme: Theme, dots: Dots, ratio: float
     ) -> None:
         """Paint it where ``g`` has it; ``ratio`` pixels of the screen to one of the page."""
-        wide, high = g.left + g.width + _BESIDE, g.top + g.height + _BESIDE
-        key = (g, theme.dark, dots.out, dots.filed, ratio, wide, high)
+        wide, high = (
+            geometry.left + geometry.width + _BESIDE,
+            geometry.top + geometry.height + _BESIDE,
+        )
+        key = (geometry, theme.dark, dots.out, dots.filed, ratio, wide, high)
         if key != self._key:
             self._key = key
             self._picture = QPixmap(round(wide * ratio), round(high * ratio))
             self._picture.setDevicePixelRatio(ratio)
             self._picture.fill(QColor(0, 0, 0, 0))
             with painting(self._picture) as inner:
-                paint_board(inner, g, theme, dots)
+                paint_board(inner, geometry, theme, dots)
         painter.drawPixmap(0, 0, self._picture)
 
 
@@ -58,70 +61,79 @@ def paint_marks(
     _marks(painter, geometry, theme, dots)
 
 
-def _wood(painter: QPainter, g: SheetGeometry, theme: Theme) -> None:
-    end = end_mm(g.neck)
-    nut, tail = g.half_width(0.0), g.half_width(end)
-    x0, x1 = g.x(0.0), g.x(end)
+def _wood(painter: QPainter, geometry: SheetGeometry, theme: Theme) -> None:
+    end = end_mm(geometry.neck)
+    nut, tail = geometry.half_width(0.0), geometry.half_width(end)
+    x0, x1 = geometry.x(0.0), geometry.x(end)
     shape = QPolygonF(
         [
-            QPointF(x0, g.middle - nut),
-            QPointF(x1, g.middle - tail),
-            QPointF(x1, g.middle + tail),
-            QPointF(x0, g.middle + nut),
+            QPointF(x0, geometry.middle - nut),
+            QPointF(x1, geometry.middle - tail),
+            QPointF(x1, geometry.middle + tail),
+            QPointF(x0, geometry.middle + nut),
         ]
     )
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(theme.colours["board"])
     painter.drawPolygon(shape)
-    places = fret_line_mm(g.neck.scale_mm, g.neck.frets)
+    places = places_mm(geometry.neck)
     painter.setBrush(QColor(theme.colours.wire).darker(112))
-    for fret, count in dot_frets(g.neck.frets):
+    for fret, count in dot_frets(geometry.neck.frets):
         x_mm = 0.5 * (places[fret] + places[fret - 1])
         for share in (0.0,) if count == 1 else (-0.42, 0.42):
-            painter.drawEllipse(QPointF(g.x(x_mm), g.across(share, x_mm)), 3.5, 3.5)
+            painter.drawEllipse(QPointF(geometry.x(x_mm), geometry.across(share, x_mm)), 3.5, 3.5)
 
 
-def _strings(painter: QPainter, g: SheetGeometry, theme: Theme, bare: bool) -> None:
-    end = end_mm(g.neck)
+def _strings(painter: QPainter, geometry: SheetGeometry, theme: Theme, bare: bool) -> None:
+    end = end_mm(geometry.neck)
     # A bare neck has none, nor has one whose frets are out.
-    count = 0 if g.neck.bare or bare else g.neck.strings
+    if geometry.neck.bare or bare:
+        count = 0
+    else:
+        count = geometry.neck.strings
     for i in range(count):
-        share = 0.0 if count == 1 else -0.8 + 1.6 * i / (count - 1)
+        if count == 1:
+            share = 0.0
+        else:
+            share = -0.8 + 1.6 * i / (count - 1)
         painter.setPen(QPen(theme.colours["string"], 1.0 + 1.1 * (1.0 - i / max(count - 1, 1))))
         painter.drawLine(
-            QPointF(g.x(0.0), g.across(share, 0.0)), QPointF(g.x(end), g.across(share, end))
+            QPointF(geometry.x(0.0), geometry.across(share, 0.0)),
+            QPointF(geometry.x(end), geometry.across(share, end)),
         )
 
 
-def _frets(painter: QPainter, g: SheetGeometry, theme: Theme, dots: Dots) -> None:
-    places = fret_line_mm(g.neck.scale_mm, g.neck.frets)
+def _frets(painter: QPainter, geometry: SheetGeometry, theme: Theme, dots: Dots) -> None:
+    places = places_mm(geometry.neck)
     for fret, x_mm in enumerate(places):
-        half = g.half_width(x_mm)
-        x = g.x(x_mm)
+        half = geometry.half_width(x_mm)
+        x = geometry.x(x_mm)
         if fret == 0:
-            painter.setPen(QPen(QColor("#D6C590"), 6.0 if not g.neck.zero_fret else 2.6))
+            painter.setPen(QPen(QColor("#D6C590"), 6.0 if not geometry.neck.zero_fret else 2.6))
         elif fret in dots.out:
             painter.setPen(QPen(QColor(theme.colours.board).darker(170), 2.0))
         elif fret in dots.filed:
             painter.setPen(QPen(QColor("#E2B64A"), 5.0))
         else:
             painter.setPen(QPen(theme.colours["wire"], 2.6))
-        painter.drawLine(QPointF(x, g.middle - half), QPointF(x, g.middle + half))
+        painter.drawLine(QPointF(x, geometry.middle - half), QPointF(x, geometry.middle + half))
 
 
-def _chosen(painter: QPainter, g: SheetGeometry, theme: Theme, fret: int) -> None:
-    x_mm = fret_line_mm(g.neck.scale_mm, g.neck.frets)[fret]
-    half = g.half_width(x_mm) + 4
+def _chosen(painter: QPainter, geometry: SheetGeometry, theme: Theme, fret: int) -> None:
+    x_mm = places_mm(geometry.neck)[fret]
+    half = geometry.half_width(x_mm) + 4
     painter.setPen(QPen(theme.colours["bar_accent"], 2.0))
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    painter.drawRoundedRect(QRectF(g.x(x_mm) - 7, g.middle - half, 14, 2 * half), 5, 5)
+    painter.drawRoundedRect(
+        QRectF(geometry.x(x_mm) - 7, geometry.middle - half, 14, 2 * half), 5, 5
+    )
 
 
-def _marks(painter: QPainter, g: SheetGeometry, theme: Theme, dots: Dots) -> None:
-    places = fret_line_mm(g.neck.scale_mm, g.neck.frets)
+def _marks(painter: QPainter, geometry: SheetGeometry, theme: Theme, dots: Dots) -> None:
+    places = places_mm(geometry.neck)
 
     def at(fret: int, lane: Lane) -> QPointF:
-        return QPointF(g.x(places[fret]), g.lane_y(lane, places[fret]))
+        return QPointF(geometry.x(places[fret]), geometry.lane_y(lane, places[fret]))
 
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(QColor("#F6F0E3"))

@@ -15,32 +15,37 @@ from nuvrek.wording.speech import say, tr
 _FULL_SHADE_MM = 0.25
 
 
-class Light(StripPainter):
+class LightDrawing(StripPainter):
     """The slit of light under an edge that lies, or rocks, on the heights below it."""
 
-    def paint(self, lane: LightStrip) -> None:
+    def paint(self, strip: LightStrip) -> None:
         """Draw heights, edge and light; the first way of lying solid, the second dashed."""
-        ends = [v for way, _ in lane.ways for v in (way[1], way[3])]
-        values = [*lane.heights_mm, *ends, 0.05]
+        ends = [v for way, _ in strip.ways for v in (way[1], way[3])]
+        values = [*strip.heights_mm, *ends, 0.05]
         low, high = min(values), max(values)
-        per_mm = max(self.box.height() - 62, 14.0) / max(high - low, 0.15) * lane.exaggeration
+        per_mm = max(self.box.height() - 62, 14.0) / max(high - low, 0.15) * strip.exaggeration
         middle = 0.5 * (self.box.top() + 44 + self.box.bottom() - 14)
         centre = 0.5 * (low + high)
 
         def y(mm: float) -> float:
             return middle - (mm - centre) * per_mm
 
-        points = [QPointF(x, y(mm)) for x, mm in zip(self.g.frets_x, lane.heights_mm, strict=True)]
+        points = [
+            QPointF(x, y(mm)) for x, mm in zip(self.geometry.frets_x, strip.heights_mm, strict=True)
+        ]
         floor = self.box.bottom() - 2
         ground = [QPointF(points[0].x(), floor), *points, QPointF(points[-1].x(), floor)]
         self.p.setPen(Qt.PenStyle.NoPen)
         self.p.setBrush(self.colour("board"))
         self.p.drawPolygon(QPolygonF(ground))
-        for n, (way, gaps) in reversed(list(enumerate(lane.ways))):
-            left, right = (QPointF(self.g.x(way[i]), y(way[i + 1])) for i in (0, 2))
+        for n, (way, gaps) in reversed(list(enumerate(strip.ways))):
+            left, right = (QPointF(self.geometry.x(way[i]), y(way[i + 1])) for i in (0, 2))
             if n == 0:
                 slit = [points[fret - 1] for fret, _ in gaps]
-                top = [QPointF(self.g.fret_x(f), y(lane.heights_mm[f - 1] + mm)) for f, mm in gaps]
+                top = [
+                    QPointF(self.geometry.fret_x(f), y(strip.heights_mm[f - 1] + mm))
+                    for f, mm in gaps
+                ]
                 self.p.setPen(Qt.PenStyle.NoPen)
                 self.p.setBrush(self.colour("light"))
                 self.p.drawPolygon(QPolygonF([*top, *slit[::-1]]))
@@ -49,14 +54,14 @@ class Light(StripPainter):
         self.p.setBrush(self.colour("wire"))
         for point in points:
             self.p.drawEllipse(point, 2.6, 2.6)
-        self._figures(lane)
-        px_per_mm = abs(self.g.x(100.0) - self.g.x(0.0)) / 100.0
+        self._figures(strip)
+        px_per_mm = abs(self.geometry.x(100.0) - self.geometry.x(0.0)) / 100.0
         note = tr("heights ×{per_mm:.0f}", per_mm=per_mm / px_per_mm)
         self.words(self.box.right() - 8, self.box.top() + 12, note, size=12, align="right")
         self.words(
             self.box.left() + 10,
             self.box.top() + 13,
-            say(lane.words),
+            say(strip.words),
             "ink",
             15,
             bold=True,
@@ -72,17 +77,20 @@ class Light(StripPainter):
             QPointF(right.x(), right.y() - thick),
             QPointF(left.x(), left.y() - thick),
         ]
-        style = Qt.PenStyle.SolidLine if first else Qt.PenStyle.DashLine
+        if first:
+            style = Qt.PenStyle.SolidLine
+        else:
+            style = Qt.PenStyle.DashLine
         self.p.setPen(QPen(self.colour("muted"), 1.4, style))
         self.p.setBrush(self.colour("wire", 255 if first else 60))
         self.p.drawPolygon(QPolygonF(edge))
 
-    def _figures(self, lane: LightStrip) -> None:
+    def _figures(self, strip: LightStrip) -> None:
         edge = -1e9
-        for fret, text in sorted(lane.figures, key=lambda f: self.g.fret_x(f[0])):
+        for fret, text in sorted(strip.figures, key=lambda f: self.geometry.fret_x(f[0])):
             self.p.setFont(self.theme.font(12, figures=True))
             wide = self.p.fontMetrics().horizontalAdvance(say(text))
-            x = self.g.fret_x(fret)
+            x = self.geometry.fret_x(fret)
             if x - wide / 2 > edge + 3:
                 self.words(x, self.box.top() + 31, say(text), "brass", 12)
                 edge = x + wide / 2
@@ -91,13 +99,16 @@ class Light(StripPainter):
 class Shade(StripPainter):
     """The board from above: copper and ▲ stand high, slate and ▽ low."""
 
-    def paint(self, lane: ShadeStrip) -> None:
+    def paint(self, this_strip: ShadeStrip) -> None:
         """Shade strips between the frets, blended along the neck and across, with the highest
         and lowest named.
         """
         top, height = self.box.top() + 6, self.box.height() - 12
-        order = (0, 1, 2) if self.g.low_above else (2, 1, 0)
-        known = [k for k in order if lane.known[k]]
+        if self.geometry.low_above:
+            order = (0, 1, 2)
+        else:
+            order = (2, 1, 0)
+        known = [k for k in order if this_strip.known[k]]
         if not known:
             self.words(
                 self.box.center().x(),
@@ -108,13 +119,13 @@ class Shade(StripPainter):
             )
             return
         bands = 12
-        xs = self.g.frets_x
+        xs = self.geometry.frets_x
         for band in range(bands):
             share = (band + 0.5) / bands * 2.0
             low, high = min(int(share), 1), min(int(share) + 1, 2)
             weight = share - low
             strip = QLinearGradient(xs[0], 0.0, xs[-1], 0.0)
-            for x, row in zip(xs, lane.heights_mm, strict=True):
+            for x, row in zip(xs, this_strip.heights_mm, strict=True):
                 mm = (1 - weight) * self._of(row, order[low], known) + weight * self._of(
                     row, order[high], known
                 )
@@ -127,7 +138,7 @@ class Shade(StripPainter):
         self.p.setPen(QPen(self.colour("line"), 1))
         for x in xs:
             self.p.drawLine(QPointF(x, top), QPointF(x, top + height))
-        self._marks(lane, order, known, top, height)
+        self._marks(this_strip, order, known, top, height)
 
     def _of(self, row: tuple[float, ...], k: int, known: list[int]) -> float:
         if k in known:
@@ -145,17 +156,17 @@ class Shade(StripPainter):
         return QColor(*parts)
 
     def _marks(
-        self, lane: ShadeStrip, order: tuple[int, ...], known: list[int], top: float, height: float
+        self, strip: ShadeStrip, order: tuple[int, ...], known: list[int], top: float, height: float
     ) -> None:
         """The highest and the lowest place of each lane, in figures."""
         for place, k in enumerate(order):
             if k not in known:
                 continue
             y = top + (place + 0.5) / 3.0 * height
-            column = [row[k] for row in lane.heights_mm]
+            column = [row[k] for row in strip.heights_mm]
             for sign, fret in (("▲", column.index(max(column))), ("▽", column.index(min(column)))):
-                text = f"{sign} {say(lane.figures[fret][k])}"
-                x = self.g.fret_x(fret + 1)
+                text = f"{sign} {say(strip.figures[fret][k])}"
+                x = self.geometry.fret_x(fret + 1)
                 self.p.setFont(self.theme.font(13, bold=True, figures=True))
                 wide = self.p.fontMetrics().horizontalAdvance(text) + 8
                 left = min(max(x - wide / 2, self.box.left() + 3), self.box.right() - wide - 3)
@@ -170,9 +181,9 @@ class Difference(StripPainter):
     fret.
     """
 
-    def paint(self, lane: DifferenceStrip) -> None:
+    def paint(self, strip: DifferenceStrip) -> None:
         """Draw the bars with their rule, and what the relief did in words."""
-        reach = max([abs(v) for row in lane.change_mm for v in row] + [0.06]) * 1.1
+        reach = max([abs(v) for row in strip.change_mm for v in row] + [0.06]) * 1.1
         zero = self.box.center().y() + 8
         per_mm = (self.box.height() / 2 - 16) / reach
         self.p.setPen(QPen(self.colour("line"), 1, Qt.PenStyle.DotLine))
@@ -183,11 +194,14 @@ class Difference(StripPainter):
             )
         self.p.setPen(QPen(self.colour("muted"), 1))
         self.p.drawLine(QPointF(self.box.left(), zero), QPointF(self.box.right(), zero))
-        order = (0, 1, 2) if self.g.neck.nut_on_right == self.g.low_above else (2, 1, 0)
-        for fret, row in enumerate(lane.change_mm, 1):
+        if self.geometry.neck.nut_on_right == self.geometry.low_above:
+            order = (0, 1, 2)
+        else:
+            order = (2, 1, 0)
+        for fret, row in enumerate(strip.change_mm, 1):
             for place, k in enumerate(order[: len(LANES)]):
                 value = row[k]
-                x = self.g.fret_x(fret) + (place - 1) * 6.0
+                x = self.geometry.fret_x(fret) + (place - 1) * 6.0
                 box = QRectF(x - 2.2, zero - max(value, 0.0) * per_mm, 4.4, abs(value) * per_mm)
                 if value >= 0:
                     self.p.setPen(Qt.PenStyle.NoPen)
@@ -199,7 +213,7 @@ class Difference(StripPainter):
         self.words(
             self.box.left() + 10,
             self.box.top() + 12,
-            say(lane.words),
+            say(strip.words),
             "ink",
             14,
             bold=True,

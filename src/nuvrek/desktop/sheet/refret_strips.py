@@ -10,7 +10,7 @@ from PyQt6.QtGui import QPainterPath, QPen
 from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.neck.description import LANE_WORDS
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.wording.speech import later, say, tr
 
 # Wood that fills its lane at least, mm.
@@ -22,28 +22,28 @@ class Wood(StripPainter):
     between.
     """
 
-    def paint(self, lane: TruingStrip) -> None:
+    def paint(self, strip: TruingStrip) -> None:
         """Draw the lanes, the figures of the whole and the turns of the pencil."""
-        foot, head = self.theme.px(17), self.theme.px(18) if lane.order else 4
+        foot, head = self.theme.px(17), self.theme.px(18) if strip.order else 4
         high = (self.box.height() - foot - head - 6) / 3.0
-        deepest = max((mm for _, face, _ in lane.lanes for mm in face), default=0.0)
+        deepest = max((mm for _, face, _ in strip.lanes for mm in face), default=0.0)
         per_mm = 0.78 * high / max(deepest, _FULL_MM)
-        for n, (name, face, to_be) in enumerate(lane.lanes):
+        for n, (name, face, to_be) in enumerate(strip.lanes):
             floor = self.box.top() + head + (n + 1) * high
             self._lane(floor, per_mm, face, to_be)
             self.words(
                 self.box.left() + 4, floor - high + 9, say(LANE_WORDS[name]), size=11, align="left"
             )
-            for fret, side in lane.left:
+            for fret, side in strip.left:
                 if side == name:
                     self._corner(fret, floor, high)
-        self._figures(lane)
+        self._figures(strip)
         times = tr("heights x{per_mm:.0f}", per_mm=per_mm / max(self._per_mm_along(), 1e-6))
         self.words(self.box.right() - 6, self.box.top() + 9, times, size=11, align="right")
 
     def _per_mm_along(self) -> float:
-        xs = sorted(self.g.frets_x)
-        places = fret_line_mm(self.g.neck.scale_mm, self.g.neck.frets)
+        xs = sorted(self.geometry.frets_x)
+        places = places_mm(self.geometry.neck)
         return (xs[-1] - xs[0]) / max(places[-1] - places[1], 1.0)
 
     def _lane(
@@ -51,11 +51,14 @@ class Wood(StripPainter):
     ) -> None:
         top, line = QPainterPath(), QPainterPath()
         places = [
-            (self.g.fret_x(n), up, down)
+            (self.geometry.fret_x(n), up, down)
             for n, (up, down) in enumerate(zip(face, to_be, strict=True), 1)
         ]
         for n, (x, up, down) in enumerate(places):
-            move = (top.moveTo, line.moveTo) if not n else (top.lineTo, line.lineTo)
+            if not n:
+                move = (top.moveTo, line.moveTo)
+            else:
+                move = (top.lineTo, line.lineTo)
             move[0](x, floor - up * per_mm)
             move[1](x, floor - down * per_mm)
         between = QPainterPath(top)
@@ -68,20 +71,20 @@ class Wood(StripPainter):
         self.p.drawPath(line)
 
     def _corner(self, fret: int, floor: float, high: float) -> None:
-        x = self.g.fret_x(fret)
+        x = self.geometry.fret_x(fret)
         self.p.setPen(QPen(self.colour("slate"), 1))
         for up in range(3, int(0.6 * high), 4):
             self.p.drawLine(QPointF(x - 7, floor - up), QPointF(x + 7, floor - up - 3))
 
-    def _figures(self, lane: TruingStrip) -> None:
-        turns = {fret: n for n, fret in enumerate(lane.order, 1)}
+    def _figures(self, strip: TruingStrip) -> None:
+        turns = {fret: n for n, fret in enumerate(strip.order, 1)}
         y = self.box.bottom() - self.theme.px(8)
-        for fret, said in enumerate(lane.figures, 1):
-            x = self.g.fret_x(fret)
-            if said:
-                hot = fret in lane.lingers
+        for fret, saying in enumerate(strip.figures, 1):
+            x = self.geometry.fret_x(fret)
+            if saying:
+                hot = fret in strip.lingers
                 self.words(
-                    x, y, say(said).removeprefix("0"), "copper" if hot else "ink", 12, bold=hot
+                    x, y, say(saying).removeprefix("0"), "copper" if hot else "ink", 12, bold=hot
                 )
             turn = turns.get(fret)
             if turn is not None and (turn <= 3 or turn == len(turns)):
@@ -95,38 +98,47 @@ _SLOT_WORDS = {"tight": later("tight"), "loose": later("loose"), "shallow": late
 class Slots(StripPainter):
     """Each slot as cut across, the tang it is to hold, and how fat that is to be."""
 
-    def paint(self, lane: SlotStrip) -> None:
+    def paint(self, strip: SlotStrip) -> None:
         """Draw slots over the bars of their grips."""
         row = self.theme.px(16)
-        grips = 0.36 * self.box.height() if any(lane.grips) else 0.0
+        if any(strip.grips):
+            grips = 0.36 * self.box.height()
+        else:
+            grips = 0.0
         floor = self.box.bottom() - 2 * row - grips - 4
         top = self.box.top() + 8
-        xs = sorted(self.g.frets_x)
+        xs = sorted(self.geometry.frets_x)
         closest = min((b - a for a, b in itertools.pairwise(xs)), default=30.0)
         per_mm = min((closest - 4.0) / 1.1, 34.0)
         self.half = 0.5 * (closest - 2.0)
-        for fret, width, barbs, says, read in lane.slots:
+        for fret, width, barbs, says, read in strip.slots:
             self._slot(
-                self.g.fret_x(fret), top, floor, (width * per_mm, barbs * per_mm), says, read
+                self.geometry.fret_x(fret),
+                top,
+                floor,
+                wide=(width * per_mm, barbs * per_mm),
+                says=says,
+                read=read,
             )
             if says in _SLOT_WORDS:
-                self.words(self.g.fret_x(fret), floor + 0.6 * row, says, "plum", 11, figures=False)
-        for fret, said in lane.figures:
-            self.words(self.g.fret_x(fret), floor + 1.6 * row, say(said), "ink", 12, bold=True)
+                self.words(
+                    self.geometry.fret_x(fret), floor + 0.6 * row, says, "plum", 11, figures=False
+                )
+        for fret, saying in strip.figures:
+            self.words(
+                self.geometry.fret_x(fret), floor + 1.6 * row, say(saying), "ink", 12, bold=True
+            )
         if grips:
-            self._grips(lane, self.box.bottom() - 4, grips - row)
+            self._grips(strip, self.box.bottom() - 4, grips - row)
 
     def _slot(
-        self,
-        x: float,
-        top: float,
-        floor: float,
-        wide: tuple[float, float],
-        says: str,
-        read: bool,
+        self, x: float, top: float, floor: float, wide: tuple[float, float], says: str, read: bool
     ) -> None:
         slot, barbs = wide
-        style = Qt.PenStyle.SolidLine if read else Qt.PenStyle.DashLine
+        if read:
+            style = Qt.PenStyle.SolidLine
+        else:
+            style = Qt.PenStyle.DashLine
         self.p.setPen(QPen(self.colour("muted"), 1, style))
         self.p.setBrush(self.colour("card"))
         self.p.fillRect(
@@ -143,23 +155,23 @@ class Slots(StripPainter):
             y = top + deep * (0.25 + 0.25 * n)
             self.p.drawRect(QRectF(x - barbs / 2, y, barbs, 3.0))
 
-    def _grips(self, lane: SlotStrip, bottom: float, high: float) -> None:
+    def _grips(self, strip: SlotStrip, bottom: float, high: float) -> None:
         self.p.setPen(Qt.PenStyle.NoPen)
         self.p.setBrush(self.colour("copper"))
-        for fret, mm in enumerate(lane.grips, 1):
-            tall = high * min(mm / lane.most_mm, 1.0)
-            self.p.drawRect(QRectF(self.g.fret_x(fret) - 4, bottom - tall, 8, tall))
+        for fret, mm in enumerate(strip.grips, 1):
+            tall = high * min(mm / strip.most_mm, 1.0)
+            self.p.drawRect(QRectF(self.geometry.fret_x(fret) - 4, bottom - tall, 8, tall))
         self.words(
             self.box.left() + 4, bottom - high, tr("fatter than usual"), size=11, align="left"
         )
 
 
-class Table(StripPainter):
+class FretStagesDrawing(StripPainter):
     """A row a stage: what was said of every fret."""
 
-    def paint(self, lane: TableStrip) -> None:
+    def paint(self, strip: TableStrip) -> None:
         """Draw the rows; the one in hand stands out."""
-        rows = lane.rows
+        rows = strip.rows
         if not rows:
             return
         high = (self.box.height() - 4) / len(rows)
@@ -172,8 +184,8 @@ class Table(StripPainter):
                 )
             middle = top + high / 2
             for fret, cell in enumerate(row.cells, 1):
-                x = self.g.fret_x(fret)
-                if row.now and fret in lane.batch:
+                x = self.geometry.fret_x(fret)
+                if row.now and fret in strip.batch:
                     self.p.setPen(QPen(self.colour("copper"), 1.6))
                     self.p.setBrush(Qt.BrushStyle.NoBrush)
                     self.p.drawRoundedRect(QRectF(x - 9, top + 2, 18, high - 4), 4, 4)

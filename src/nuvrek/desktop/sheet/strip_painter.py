@@ -22,7 +22,7 @@ def write(
     align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignCenter,
 ) -> None:
     """Text in a box, its size at 100 % text, or as much smaller as the box takes."""
-    painter.setFont(fitting(theme, size, box, int(align), text, bold))
+    painter.setFont(fitting(theme, size, box, flags=int(align), text=text, bold=bold))
     painter.setPen(theme.colours[colour])
     painter.drawText(box, align, text)
 
@@ -30,8 +30,10 @@ def write(
 class StripPainter:
     """A lane's box on the neck sheet with its painter."""
 
-    def __init__(self, painter: QPainter, box: QRectF, g: SheetGeometry, theme: Theme) -> None:
-        self.p, self.box, self.g, self.theme = painter, box, g, theme
+    def __init__(
+        self, painter: QPainter, box: QRectF, geometry: SheetGeometry, theme: Theme
+    ) -> None:
+        self.p, self.box, self.geometry, self.theme = painter, box, geometry, theme
 
     def colour(self, name: str, alpha: int = 255) -> QColor:
         colour = self.theme.colours[name]

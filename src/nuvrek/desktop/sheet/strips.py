@@ -26,8 +26,8 @@ from nuvrek.bench.strips.strips import (
     WoodStrip,
 )
 from nuvrek.desktop.sheet.filing_strips import Metal, Sections
-from nuvrek.desktop.sheet.map_strips import Difference, Light, Shade
-from nuvrek.desktop.sheet.refret_strips import Slots, Table, Wood
+from nuvrek.desktop.sheet.map_strips import Difference, LightDrawing, Shade
+from nuvrek.desktop.sheet.refret_strips import FretStagesDrawing, Slots, Wood
 from nuvrek.desktop.sheet.room_strip import RoomBars
 from nuvrek.desktop.sheet.side_view import Side
 from nuvrek.desktop.sheet.strip_painter import StripPainter
@@ -38,38 +38,38 @@ from nuvrek.wording.speech import say, tr
 
 
 def paint_strip(
-    painter: QPainter, lane: AnyStrip, box: QRectF, g: SheetGeometry, theme: Theme
+    painter: QPainter, strip: AnyStrip, box: QRectF, geometry: SheetGeometry, theme: Theme
 ) -> None:
     """Paint ``lane`` into ``box``."""
-    match lane:
+    match strip:
         case WoodStrip():
-            _Wood(painter, box, g, theme).paint(lane)
+            _Wood(painter, box, geometry, theme).paint(strip)
         case TopsStrip():
-            _Tops(painter, box, g, theme).paint(lane)
+            _Tops(painter, box, geometry, theme).paint(strip)
         case CrownStrip():
-            _Crown(painter, box, g, theme).paint(lane)
+            _Crown(painter, box, geometry, theme).paint(strip)
         case SideStrip():
-            Side(painter, box, g, theme).paint(lane)
+            Side(painter, box, geometry, theme).paint(strip)
         case LightStrip():
-            Light(painter, box, g, theme).paint(lane)
+            LightDrawing(painter, box, geometry, theme).paint(strip)
         case ShadeStrip():
-            Shade(painter, box, g, theme).paint(lane)
+            Shade(painter, box, geometry, theme).paint(strip)
         case DifferenceStrip():
-            Difference(painter, box, g, theme).paint(lane)
+            Difference(painter, box, geometry, theme).paint(strip)
         case MetalStrip():
-            Metal(painter, box, g, theme).paint(lane)
+            Metal(painter, box, geometry, theme).paint(strip)
         case SectionStrip():
-            Sections(painter, box, g, theme).paint(lane)
+            Sections(painter, box, geometry, theme).paint(strip)
         case TruingStrip():
-            Wood(painter, box, g, theme).paint(lane)
+            Wood(painter, box, geometry, theme).paint(strip)
         case SlotStrip():
-            Slots(painter, box, g, theme).paint(lane)
+            Slots(painter, box, geometry, theme).paint(strip)
         case TableStrip():
-            Table(painter, box, g, theme).paint(lane)
+            FretStagesDrawing(painter, box, geometry, theme).paint(strip)
         case RoomStrip():
-            RoomBars(painter, box, g, theme).paint(lane)
+            RoomBars(painter, box, geometry, theme).paint(strip)
         case ValuesStrip():
-            _Values(painter, box, g, theme).paint(lane)
+            _Values(painter, box, geometry, theme).paint(strip)
 
 
 _STYLES: dict[Lane, Qt.PenStyle] = {
@@ -80,47 +80,54 @@ _STYLES: dict[Lane, Qt.PenStyle] = {
 
 
 class _Wood(StripPainter):
-    def paint(self, lane: WoodStrip) -> None:
-        heights = [v for curve in lane.curves for v in curve.heights_mm]
-        low = min([*heights, -lane.target_mm, -0.1])
+    def paint(self, strip: WoodStrip) -> None:
+        heights = [v for curve in strip.curves for v in curve.heights_mm]
+        low = min([*heights, -strip.target_mm, -0.1])
         high = max([*heights, 0.05])
         usable = self.box.height() - 46
-        per_mm = usable / (high - low) * lane.exaggeration
+        per_mm = usable / (high - low) * strip.exaggeration
         zero = self.box.top() + 30 + high * per_mm
         self.p.setPen(QPen(self.colour("line"), 1))
         self.p.drawLine(QPointF(self.box.left(), zero), QPointF(self.box.right(), zero))
         banded = next(
-            (c for c in lane.curves if c.lane == "middle"), lane.curves[0] if lane.curves else None
+            (c for c in strip.curves if c.lane == "middle"),
+            strip.curves[0] if strip.curves else None,
         )
-        for curve in lane.curves:
+        for curve in strip.curves:
             points = [
                 QPointF(x, zero - v * per_mm)
-                for x, v in zip(self.g.frets_x, curve.heights_mm, strict=True)
+                for x, v in zip(self.geometry.frets_x, curve.heights_mm, strict=True)
             ]
             if curve is banded:
                 self._band(points, curve.doubt_mm, per_mm)
             self.p.setPen(QPen(self.colour("ink"), 1.6, _STYLES[curve.lane]))
             self.p.drawPolyline(QPolygonF(points))
-        self._target(lane, zero, per_mm)
+        self._target(strip, zero, per_mm)
         # A height is drawn this much larger than a length along the neck.
-        px_per_mm = abs(self.g.x(100.0) - self.g.x(0.0)) / 100.0
+        px_per_mm = abs(self.geometry.x(100.0) - self.geometry.x(0.0)) / 100.0
         note = tr("heights ×{per_mm:.0f}", per_mm=per_mm / px_per_mm)
-        legend_end = self._legend(lane) if len(lane.curves) > 1 else self.box.left()
+        if len(strip.curves) > 1:
+            legend_end = self._legend(strip)
+        else:
+            legend_end = self.box.left()
         self.p.setFont(self.theme.font(16, bold=True, figures=True))
-        half = 0.5 * self.p.fontMetrics().horizontalAdvance(say(lane.label))
-        x = max(self.g.fret_x(lane.label_fret), legend_end + half + 6)
-        self.words(x, self.box.top() + 13, say(lane.label), "ink", 16, bold=True)
+        half = 0.5 * self.p.fontMetrics().horizontalAdvance(say(strip.label))
+        x = max(self.geometry.fret_x(strip.label_fret), legend_end + half + 6)
+        self.words(x, self.box.top() + 13, say(strip.label), "ink", 16, bold=True)
         # Where the sheet is narrow the note goes below what is read first.
         self.p.setFont(self.theme.font(12, figures=True))
         begins = self.box.right() - 8 - self.p.fontMetrics().horizontalAdvance(note)
-        y = self.box.top() + 12 if x + half + 10 < begins else self.box.bottom() - 9
+        if x + half + 10 < begins:
+            y = self.box.top() + 12
+        else:
+            y = self.box.bottom() - 9
         self.words(self.box.right() - 8, y, note, size=12, align="right")
 
-    def _target(self, lane: WoodStrip, zero: float, per_mm: float) -> None:
-        start, joint = self.g.fret_x(1), self.g.fret_x(self.g.neck.joint_fret)
+    def _target(self, strip: WoodStrip, zero: float, per_mm: float) -> None:
+        start, joint = self.geometry.fret_x(1), self.geometry.fret_x(self.geometry.neck.joint_fret)
         self.p.setPen(QPen(self.colour("plum"), 1.2, Qt.PenStyle.DashLine))
-        y = zero + lane.target_mm * per_mm
-        middle = self.g.fret_x(middle_fret(self.g.neck))
+        y = zero + strip.target_mm * per_mm
+        middle = self.geometry.fret_x(middle_fret(self.geometry.neck))
         reach = 0.16 * abs(joint - start)
         self.p.drawLine(QPointF(middle - reach, y), QPointF(middle + reach, y))
         self.p.setFont(self.theme.font(12))
@@ -138,11 +145,11 @@ class _Wood(StripPainter):
         self.p.setBrush(self.colour("muted", 45))
         self.p.drawPolygon(QPolygonF(above + below[::-1]))
 
-    def _legend(self, lane: WoodStrip) -> float:
+    def _legend(self, strip: WoodStrip) -> float:
         """Name the lines that are drawn; returns where the words end."""
         x = self.box.left() + 10
         y = self.box.top() + 12
-        for curve in lane.curves:
+        for curve in strip.curves:
             word, style = LANE_WORDS[curve.lane], _STYLES[curve.lane]
             self.p.setPen(QPen(self.colour("ink"), 1.6, style))
             self.p.drawLine(QPointF(x, y), QPointF(x + 22, y))
@@ -154,15 +161,15 @@ class _Wood(StripPainter):
 
 
 class _Tops(StripPainter):
-    def paint(self, lane: TopsStrip) -> None:
-        pairs = zip(lane.rise_mm, lane.doubt_mm, strict=True)
+    def paint(self, strip: TopsStrip) -> None:
+        pairs = zip(strip.rise_mm, strip.doubt_mm, strict=True)
         known = [
             abs(v) + d
             for row, doubts in pairs
             for v, d in zip(row, doubts, strict=True)
             if v is not None
         ]
-        reach = max([*known, 0.08]) * 1.05 / lane.exaggeration
+        reach = max([*known, 0.08]) * 1.05 / strip.exaggeration
         per_mm = (self.box.height() / 2 - 10) / reach
         zero = self.box.center().y()
         rule = 0.05
@@ -173,19 +180,29 @@ class _Tops(StripPainter):
                 self.p.drawLine(QPointF(self.box.left(), y), QPointF(self.box.right(), y))
         self.p.setPen(QPen(self.colour("muted"), 1))
         self.p.drawLine(QPointF(self.box.left(), zero), QPointF(self.box.right(), zero))
-        order = (0, 1, 2) if self.g.neck.nut_on_right == self.g.low_above else (2, 1, 0)
+        if self.geometry.neck.nut_on_right == self.geometry.low_above:
+            order = (0, 1, 2)
+        else:
+            order = (2, 1, 0)
         # Upright bars are sharp, and far quicker, without smoothing.
         self.p.setRenderHint(QPainter.RenderHint.Antialiasing, False)
-        for fret, (row, doubts) in enumerate(zip(lane.rise_mm, lane.doubt_mm, strict=True)):
-            x = self.g.fret_x(fret + 1)
+        for fret, (row, doubts) in enumerate(zip(strip.rise_mm, strip.doubt_mm, strict=True)):
+            x = self.geometry.fret_x(fret + 1)
             for place, k in enumerate(order):
                 value = row[k]
                 if value is not None:
-                    named = (fret + 1, ("bass", "middle", "treble")[k]) in lane.named
-                    self._bar(x + (place - 1) * 6.0, zero, value, doubts[k], per_mm, named)
-        if lane.rule:
+                    named = (fret + 1, ("bass", "middle", "treble")[k]) in strip.named
+                    self._bar(
+                        x + (place - 1) * 6.0,
+                        zero,
+                        value,
+                        doubt=doubts[k],
+                        per_mm=per_mm,
+                        named=named,
+                    )
+        if strip.rule:
             self.words(
-                self.box.right() - 8, self.box.top() + 11, say(lane.rule), size=12, align="right"
+                self.box.right() - 8, self.box.top() + 11, say(strip.rule), size=12, align="right"
             )
 
     def _bar(
@@ -206,16 +223,16 @@ class _Tops(StripPainter):
 
 
 class _Crown(StripPainter):
-    def paint(self, lane: CrownStrip) -> None:
-        tallest = max([*lane.crown_mm, lane.least_mm]) * 1.25
-        over = self.theme.px(13) if lane.figures else 0
+    def paint(self, strip: CrownStrip) -> None:
+        tallest = max([*strip.crown_mm, strip.least_mm]) * 1.25
+        over = self.theme.px(13) if strip.figures else 0
         per_mm = (self.box.height() - 20 - over) / tallest
         floor = self.box.bottom() - 14
         self.p.setRenderHint(QPainter.RenderHint.Antialiasing, False)
         for fret, (crown, off, measured) in enumerate(
-            zip(lane.crown_mm, lane.off_mm, lane.measured, strict=True)
+            zip(strip.crown_mm, strip.off_mm, strip.measured, strict=True)
         ):
-            x = round(self.g.fret_x(fret + 1))
+            x = round(self.geometry.fret_x(fret + 1))
             top = round(floor - crown * per_mm)
             pen = QPen(
                 self.colour("muted"), 1, Qt.PenStyle.SolidLine if measured else Qt.PenStyle.DashLine
@@ -223,7 +240,10 @@ class _Crown(StripPainter):
             self.p.setPen(pen)
             self.p.setBrush(self.colour("wire", 150))
             self.p.drawRect(x - 5, top, 10, round(floor) - top)
-            groove = lane.grooves_mm[fret] if lane.grooves_mm else 0.0
+            if strip.grooves_mm:
+                groove = strip.grooves_mm[fret]
+            else:
+                groove = 0.0
             if groove > 0.0:
                 self.p.setPen(QPen(self.colour("slate"), 1.4))
                 self.p.setBrush(self.colour("card"))
@@ -232,8 +252,8 @@ class _Crown(StripPainter):
                 self.p.setPen(Qt.PenStyle.NoPen)
                 self.p.setBrush(self.colour("brass"))
                 self.p.drawRect(QRectF(x - 7, top, 14, max(off * per_mm, 3.0)))
-        self._figures(lane, floor, per_mm)
-        y = floor - lane.least_mm * per_mm
+        self._figures(strip, floor, per_mm)
+        y = floor - strip.least_mm * per_mm
         self.p.setPen(QPen(self.colour("plum"), 1.4, Qt.PenStyle.DashLine))
         self.p.drawLine(QPointF(self.box.left(), y), QPointF(self.box.right(), y))
         note = tr("solid outline: measured, dashed: estimated")
@@ -241,38 +261,38 @@ class _Crown(StripPainter):
             self.box.right() - 8, self.box.bottom() - 7, note, size=11, figures=False, align="right"
         )
 
-    def _figures(self, lane: CrownStrip, floor: float, per_mm: float) -> None:
+    def _figures(self, strip: CrownStrip, floor: float, per_mm: float) -> None:
         """What is left of each crown, over it; where frets stand close every other one."""
         wide = self.theme.px(32)
         right = -1e9
         for fret, figure in sorted(
-            enumerate(lane.figures, 1), key=lambda pair: self.g.fret_x(pair[0])
+            enumerate(strip.figures, 1), key=lambda pair: self.geometry.fret_x(pair[0])
         ):
-            x = self.g.fret_x(fret)
+            x = self.geometry.fret_x(fret)
             if x - wide / 2 < right:
                 continue
             right = x + wide / 2
-            thin = lane.crown_mm[fret - 1] - lane.off_mm[fret - 1] < lane.least_mm
-            top = floor - lane.crown_mm[fret - 1] * per_mm - self.theme.px(7)
+            thin = strip.crown_mm[fret - 1] - strip.off_mm[fret - 1] < strip.least_mm
+            top = floor - strip.crown_mm[fret - 1] * per_mm - self.theme.px(7)
             self.words(x, top, say(figure), "plum" if thin else "muted", 11, bold=thin)
 
 
 class _Values(StripPainter):
-    def paint(self, lane: ValuesStrip) -> None:
+    def paint(self, strip: ValuesStrip) -> None:
         row = self.theme.px(20)
         rows = max(1, int((self.box.height() - 8) // row))
         right_edge = [-1e9] * rows
-        for fret, words, here in sorted(lane.values, key=lambda v: self.g.fret_x(v[0])):
+        for fret, words, here in sorted(strip.values, key=lambda v: self.geometry.fret_x(v[0])):
             self.p.setFont(self.theme.font(14, figures=True, bold=here))
             wide = self.p.fontMetrics().horizontalAdvance(say(words)) + 10
-            x = self.g.fret_x(fret)
+            x = self.geometry.fret_x(fret)
             free = next((i for i in range(rows) if right_edge[i] < x - wide / 2), None)
             if free is None:
                 # No room: words over words tell nothing. The last readings stand in the bench bar.
                 continue
             right_edge[free] = x + wide / 2
             y = self.box.top() + 4 + row * (free + 0.5)
-            wanting = fret in lane.short
+            wanting = fret in strip.short
             if wanting:
                 colour = "copper"
             elif here:
@@ -280,7 +300,7 @@ class _Values(StripPainter):
             else:
                 colour = "muted"
             self.words(x, y, say(words), colour, 14, bold=here or wanting)
-        if not lane.values:
+        if not strip.values:
             self.words(
                 self.box.center().x(),
                 self.box.center().y(),

@@ -53,7 +53,7 @@ class SheetView(QWidget):
                 "{title}: {frets} frets. {lanes}",
                 title=neck.title,
                 frets=neck.frets,
-                lanes=", ".join(f"{say(lane.title)} {say(lane.under)}" for lane in lanes),
+                lanes=", ".join(f"{say(strip.title)} {say(strip.under)}" for strip in lanes),
             )
         )
         self.update()
@@ -92,50 +92,50 @@ class SheetView(QWidget):
         )
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
-        g = self.geometry_now()
-        if g is None:
+        geometry = self.geometry_now()
+        if geometry is None:
             return
         with painting(self) as painter:
             painter.fillRect(self.rect(), self.drawn.colours["paper"])
-            self._board.paint(painter, g, self.drawn, self.dots, self.devicePixelRatioF())
-            paint_marks(painter, g, self.drawn, self.chosen, self.dots)
-            self._side_words(painter, g)
-            numbers_top = g.top + g.height + 2
-            self._numbers(painter, g, numbers_top)
+            self._board.paint(painter, geometry, self.drawn, self.dots, self.devicePixelRatioF())
+            paint_marks(painter, geometry, self.drawn, self.chosen, self.dots)
+            self._side_words(painter, geometry)
+            numbers_top = geometry.top + geometry.height + 2
+            self._numbers(painter, geometry, numbers_top)
             top = numbers_top + self.drawn.px(22)
-            for lane, height in zip(self.lanes, self._lane_heights(top), strict=True):
+            for strip, height in zip(self.lanes, self._lane_heights(top), strict=True):
                 box = QRectF(self.margin, top, self.width() - self.margin - 2.0, height)
-                self._card(painter, box, lane)
+                self._card(painter, box, strip)
                 painter.save()
                 painter.setClipRect(box)
-                paint_strip(painter, lane, box, g, self.drawn)
+                paint_strip(painter, strip, box, geometry, self.drawn)
                 painter.restore()
                 top += height + _GAP
             if self.chosen is not None and self.lanes:
                 painter.setPen(QPen(self.drawn.colours["copper"], 1, Qt.PenStyle.DashLine))
-                x = g.fret_x(self.chosen)
+                x = geometry.fret_x(self.chosen)
                 painter.drawLine(
                     QPointF(x, numbers_top + self.drawn.px(20)), QPointF(x, self.height() - 4.0)
                 )
 
     def _lane_heights(self, top: float) -> list[float]:
         weights = [
-            0.5 if isinstance(lane, ValuesStrip) else 1.5 if isinstance(lane, SideStrip) else 1.0
-            for lane in self.lanes
+            0.5 if isinstance(strip, ValuesStrip) else 1.5 if isinstance(strip, SideStrip) else 1.0
+            for strip in self.lanes
         ]
         room = self.height() - top - _GAP * max(len(weights) - 1, 0) - 2
         total = sum(weights) or 1.0
         return [max(room * w / total, 24.0) for w in weights]
 
-    def _card(self, painter: QPainter, box: QRectF, lane: AnyStrip) -> None:
+    def _card(self, painter: QPainter, box: QRectF, strip: AnyStrip) -> None:
         painter.setPen(QPen(self.drawn.colours["line"], 1))
         painter.setBrush(self.drawn.colours["card"])
         painter.drawRoundedRect(box, 3, 3)
         if box.height() < self.drawn.px(44):
-            self._title(painter, box.center().y(), say(lane.title), bold=True)
+            self._title(painter, box.center().y(), say(strip.title), bold=True)
             return
-        self._title(painter, box.center().y() - self.drawn.px(9), say(lane.title), bold=True)
-        self._title(painter, box.center().y() + self.drawn.px(10), say(lane.under), bold=False)
+        self._title(painter, box.center().y() - self.drawn.px(9), say(strip.title), bold=True)
+        self._title(painter, box.center().y() + self.drawn.px(10), say(strip.under), bold=False)
 
     def _title(self, painter: QPainter, y: float, text: str, *, bold: bool) -> None:
         size = 15.0 if bold else 13.0
@@ -149,21 +149,21 @@ class SheetView(QWidget):
         align = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
         painter.drawText(QRectF(0, y - height / 2, room, height), align, text)
 
-    def _side_words(self, painter: QPainter, g: SheetGeometry) -> None:
+    def _side_words(self, painter: QPainter, geometry: SheetGeometry) -> None:
         for lane in ("bass", "treble"):
             now = self.dots.lane_now == lane
             painter.setFont(self.drawn.font(14, bold=now))
             painter.setPen(self.drawn.colours["copper" if now else "muted"])
-            y = g.lane_y(lane, 0.0)
+            y = geometry.lane_y(lane, 0.0)
             height = painter.fontMetrics().height()
             align = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
             words = LANE_WORDS[lane]
             painter.drawText(QRectF(0, y - height / 2, self.margin - 12, height), align, say(words))
 
-    def _numbers(self, painter: QPainter, g: SheetGeometry, top: float) -> None:
+    def _numbers(self, painter: QPainter, geometry: SheetGeometry, top: float) -> None:
         last = -1e9
         size = 13.0
-        places = sorted(enumerate(g.frets_x, 1), key=lambda p: p[1])
+        places = sorted(enumerate(geometry.frets_x, 1), key=lambda p: p[1])
         closest = min((b[1] - a[1] for a, b in itertools.pairwise(places)), default=99.0)
         if closest < self.drawn.px(18):
             size = max(9.0, 13.0 * closest / self.drawn.px(18))
@@ -175,7 +175,10 @@ class SheetView(QWidget):
                 (self.drawn.font(size + 2, bold=True, figures=True), "copper"),
             )
         ]
-        asked = None if self.dots.asked is None else self.dots.asked[0]
+        if self.dots.asked is None:
+            asked = None
+        else:
+            asked = self.dots.asked[0]
         before = None
         for fret, x in places:
             here = fret in (self.chosen, asked)
@@ -195,14 +198,16 @@ class SheetView(QWidget):
             )
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
-        g = self.geometry_now()
-        if event is None or g is None:
+        geometry = self.geometry_now()
+        if event is None or geometry is None:
             return
         place = event.position()
         if place.x() < self.margin - 8:
             return
-        on_board = place.y() <= g.top + g.height
-        self.fret_chosen.emit(g.fret_at(place.x()), g.lane_at(place.y()) if on_board else "")
+        on_board = place.y() <= geometry.top + geometry.height
+        self.fret_chosen.emit(
+            geometry.fret_at(place.x()), geometry.lane_at(place.y()) if on_board else ""
+        )
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         if event is not None:

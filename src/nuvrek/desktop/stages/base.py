@@ -157,8 +157,8 @@ class Picks(Choices):
     def __init__(self, name: str, words: Mapping[Any, str]) -> None:
         super().__init__()
         self.setAccessibleName(name)
-        for value, said in words.items():
-            self.addItem(said, value)
+        for value, text in words.items():
+            self.addItem(text, value)
 
 
 class Stage(QWidget):
@@ -267,4 +267,6 @@ def key_name(event: QKeyEvent) -> str:
     if event.modifiers() & (Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.AltModifier):
         return ""
     text = event.text()
-    return text if len(text) == 1 and text.isprintable() else ""
+    if len(text) == 1 and text.isprintable():
+        return text
+    return ""

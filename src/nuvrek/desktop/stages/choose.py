@@ -80,19 +80,19 @@ class _Heads(QWidget):
                 heads, columns(t, self.width(), self.height()), strict=True
             ):
                 half = QRectF(column.left(), 1, column.width(), column.height() / 2)
-                write(painter, t, half, say(name), 13, "ink", bold=True)
+                write(painter, t, half, text=say(name), size=13, colour="ink", bold=True)
                 below = half.translated(0, column.height() / 2 - 2)
                 write(
                     painter,
                     t,
                     below,
-                    say(under).format(
+                    text=say(under).format(
                         unit=s.unit.value,
                         height=unit_word(s.height_unit),
                         currency=s.prices.currency or tr("in all"),
                     ),
-                    12,
-                    "muted",
+                    size=12,
+                    colour="muted",
                 )
 
 
@@ -182,7 +182,9 @@ class ChooseStage(Stage):
     def plan(self) -> Plan | None:
         """The ways as weighed on the neck as it is now; None while they are being weighed."""
         fresh = self.app.fresh
-        return fresh.plan if fresh is not None else None
+        if fresh is None:
+            return None
+        return fresh.plan
 
     @property
     def index(self) -> int | None:
@@ -252,7 +254,10 @@ class ChooseStage(Stage):
     def _to_owner(self) -> None:
         """To the owner, about the way in front."""
         plan = self.plan
-        course = {leg.way for leg in plan.course} if plan is not None else set()
+        if plan is not None:
+            course = {leg.way for leg in plan.course}
+        else:
+            course = set()
         self.app.meant = None if self.kind is None or self.kind in course else self.kind
         self.app.stage_wanted.emit("Owner")
 
@@ -284,7 +289,10 @@ class ChooseStage(Stage):
             self.take.setEnabled(False)
             self.bar.show_words(tr("Weighing the ways"), message=self.app.waiting)
             return
-        in_hand = session.neck_state.chosen.way if session.neck_state.chosen else None
+        if session.neck_state.chosen:
+            in_hand = session.neck_state.chosen.way
+        else:
+            in_hand = None
         shown = self.shown(plan)
         for row in self.rows[len(shown) :]:
             row.hide()
@@ -316,27 +324,19 @@ class ChooseStage(Stage):
         self.costs.setText(say(_NEXT_SHOWN[self.shows]))
         self.prices.setVisible(costs)
         self.filing.setVisible(not costs)
-        self.wire.setVisible(not costs and any(one.new is not None for one in plan.ways))
+        self.wire.setVisible(not costs and any(way.new is not None for way in plan.ways))
         self.heads.setVisible(self.shows != "picture")
         theme = row_theme(self.app, self.heads.percent)
         free = columns(theme, self.heads.width(), 1)[0].left()
         shown = (*self._pushes,)
-        for made in (self.filing, self.wire):
+        for push_button in (self.filing, self.wire):
             if sum(one.sizeHint().width() + 6 for one in shown if not one.isHidden()) > free:
-                made.setVisible(False)
+                push_button.setVisible(False)
 
     @property
     def _pushes(self) -> tuple[QPushButton, ...]:
         """The buttons over the rows, in their order."""
-        return (
-            self.take,
-            self.filing,
-            self.wire,
-            self.costs,
-            self.prices,
-            self.owner,
-            self.out,
-        )
+        return (self.take, self.filing, self.wire, self.costs, self.prices, self.owner, self.out)
 
     def _fill_picture(self, plan: Plan, way: Way, solved: Solved) -> None:
         """Price against what is gained, every way that can be gone a point."""
@@ -347,12 +347,12 @@ class ChooseStage(Stage):
         points = price_points(plan, neck, self.app.pace, s.prices)
         budget = solved.neck_state.dealings.worth.budget
         self.picture.show_points(
-            tuple(Point(one[0], say(one[1]), *one[2:]) for one in points),
+            tuple(Point(point[0], say(point[1]), *point[2:]) for point in points),
             way.kind,
             None if budget is None else float(budget),
-            s.prices.currency,
-            s.height_unit,
-            tr("No price yet: Prices takes an hour's, or fixed ones."),
+            currency=s.prices.currency,
+            height_unit=s.height_unit,
+            why_not=tr("No price yet: Prices takes an hour's, or fixed ones."),
         )
 
     def _fill_out(self, plan: Plan) -> None:
@@ -360,18 +360,18 @@ class ChooseStage(Stage):
         out = [way for way in plan.ways if way.status == "out"]
         waiting = [way for way in plan.ways if way.status == "waits"]
         self.out.setVisible(bool(out or waiting))
-        told = []
+        texts = []
         if out:
-            told.append(tr("{how_many} out", how_many=words.count(len(out), "is", "are")))
+            texts.append(tr("{how_many} out", how_many=words.count(len(out), "is", "are")))
         if waiting:
-            told.append(
+            texts.append(
                 tr(
                     "{how_many} for another step",
                     how_many=words.count(len(waiting), "waits", "wait"),
                 )
             )
         does = tr("hide them") if self.unfolded else tr("why?")
-        self.out.setText(f"{', '.join(told)}: {does}  (/)")
+        self.out.setText(f"{', '.join(texts)}: {does}  (/)")
 
     def _fit(self, shown: list[Way], plan: Plan, way: Way, solved: Solved) -> None:
         """Course, rows and heads at the size at which all fit; the sheet takes what they leave."""
@@ -388,9 +388,11 @@ class ChooseStage(Stage):
             row.percent = percent
             row.setFixedHeight(row.row_px)
         self.heads.setFixedHeight(t.px(38))
-        for made in self._pushes:
-            made.setStyleSheet(f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;")
-            made.setFixedHeight(t.px(36))
+        for push_button in self._pushes:
+            push_button.setStyleSheet(
+                f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;"
+            )
+            push_button.setFixedHeight(t.px(36))
         used = sum(row.row_px + 3 for row in self.rows[: len(shown)]) + self.course.high + 3
         if self.shows == "picture":
             used = self.height()
@@ -416,15 +418,24 @@ class ChooseStage(Stage):
         leg = next((leg for leg in course if leg.way == way.kind), None)
         if leg is not None:
             # Why stands in the course above; here is what is known, and what would change it.
-            known = plan.reasons[:-1] if leg is plan.course[0] else ()
+            if leg is plan.course[0]:
+                known = plan.reasons[:-1]
+            else:
+                known = ()
             reasons = (
                 *known,
                 *([tr("What would change it: {unless}", unless=leg.unless)] if leg.unless else ()),
             )
         else:
             reasons = (*way.why_not, *way.not_known)
-        now = tr("not known yet") if way.status == "not known" else tr("not now")
-        head = f"{say(way.title)}: {say(way.gist)}" if way.possible else f"{say(way.title)}: {now}"
+        if way.status == "not known":
+            moment = tr("not known yet")
+        else:
+            moment = tr("not now")
+        if way.possible:
+            head = f"{say(way.title)}: {say(way.gist)}"
+        else:
+            head = f"{say(way.title)}: {moment}"
         if way.possible and len(head) > _LONGEST_HEAD:
             # What does not fit large is said small.
             head = say(way.title)
@@ -466,19 +477,19 @@ class ChooseStage(Stage):
 
         solved, s = self.app.fresh, self.app.settings
         rule = RULES.get(leg.rule)
-        told = textwrap.wrap(say(rule.says), _WHY_LETTERS) if rule is not None else []
+        if rule is not None:
+            texts = textwrap.wrap(say(rule.says), _WHY_LETTERS)
+        else:
+            texts = []
         if solved is not None:
-            readings = {one.number: one.reading for one in solved.neck_state.taken}
-            for sign, numbers in (
-                (tr("for"), leg.speaks_for),
-                (tr("against"), leg.speaks_against),
-            ):
+            readings = {taken.number: taken.reading for taken in solved.neck_state.taken}
+            for sign, numbers in ((tr("for"), leg.speaks_for), (tr("against"), leg.speaks_against)):
                 for number in numbers[:2]:
                     if number in readings:
                         reading = readings[number]
                         value = value_words(reading, s.unit, s.height_unit)
-                        told.append(f"{sign} {say(place_words(reading))}: {say(value)}")
-        return tuple(told[:5])
+                        texts.append(f"{sign} {say(place_words(reading))}: {say(value)}")
+        return tuple(texts[:5])
 
 
 def _row_name(row: WayRow, title: str, gist: str, unit: Unit, metal_mm: float) -> str:

@@ -13,6 +13,7 @@ from nuvrek.desktop.widgets.photo import small_copy
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults, read_bytes
 from nuvrek.exchange.readings_csv import read_table, write_table
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import MOST_LETTERS
 from nuvrek.readings.entries import AnyReading, Note
 from nuvrek.readings.words import place_words
@@ -57,17 +58,22 @@ class Extras:
             if entry is None or action is None:
                 menu.addSeparator()
             else:
-                made = menu.addAction(entry)
-                assert made is not None
-                made.triggered.connect(lambda _on, action=action: action())
+                qaction = menu.addAction(entry)
+                assert qaction is not None
+                qaction.triggered.connect(lambda _on, action=action: action())
         return menu
 
     # --- notes and photos -----------------------------------------------------
 
     def _last(self) -> int | None:
         session = self.app.session
-        recent = session.recent(1) if session is not None else []
-        return recent[0][0] if recent else None
+        if session is not None:
+            recent = session.recent(1)
+        else:
+            recent = []
+        if recent:
+            return recent[0][0]
+        return None
 
     def note(self, text: str, photo: bytes | None = None) -> None:
         """Keep words (and a photo) with the last reading, or with the neck when there is none."""
@@ -84,13 +90,17 @@ class Extras:
         notes = [Note(text=part, about=about) for part in parts[1:]]
         first = Note(text=parts[0] if parts else "", about=about, photo=photo)
         if self.app.write(lambda: session.append(first, *notes)):
-            where = tr("the neck") if about is None else place_words(session.entries[about - 1])
+            where: Saying
+            if about is None:
+                where = tr("the neck")
+            else:
+                where = place_words(session.entries[about - 1])
             self.stage.say(tr("Kept with {where}.", where=where))
 
     def photo(self, path: str) -> None:
         """Keep a small copy of a picture; the original stays untouched."""
         session, about = self.app.session, self._about()
-        if session is None or self.app.aside.busy:
+        if session is None or self.app.background.busy:
             self.stage.say(tr("One thing after the other: something is still being read."))
             return
         asked = session.identity.uid
@@ -104,7 +114,7 @@ class Extras:
             there = about is None or now.entries[about - 1 : about] == [said_of]
             self._keep_note(Path(path).stem, made, about if there else None)
 
-        self.app.aside.run(
+        self.app.background.run(
             lambda _told: small_copy(Path(path)), keep, lambda error: self.stage.say(str(error))
         )
 
@@ -127,7 +137,10 @@ class Extras:
         """Take in a table from the clipboard, all rows or none."""
         if text is None:
             clipboard = QGuiApplication.clipboard()
-            text = clipboard.text() if clipboard is not None else ""
+            if clipboard is not None:
+                text = clipboard.text()
+            else:
+                text = ""
         if not text.strip():
             self.stage.say(tr("Nothing that reads as a table was copied."))
             return
@@ -148,16 +161,16 @@ class Extras:
         session = self.app.session
         if session is None:
             return
-        if self.app.aside.busy:
+        if self.app.background.busy:
             self.stage.say(tr("Another table is still being read."))
             return
         neck, asked = session.neck_state.neck, session.identity.uid
 
-        def read(told: Callable[[str], None]) -> list[AnyReading]:
+        def read(tell: Callable[[str], None]) -> list[AnyReading]:
             return read_table(
                 text,
                 neck,
-                lambda row: told(tr("Reading row {row:,} of {name}", row=row, name=name)),
+                lambda row: tell(tr("Reading row {row:,} of {name}", row=row, name=name)),
             )
 
         def take(readings: object) -> None:
@@ -169,7 +182,7 @@ class Extras:
                     tr("Another neck was opened meanwhile; {name} was not taken in.", name=name)
                 )
 
-        self.app.aside.run(read, take, lambda error: self._not_taken(error, name))
+        self.app.background.run(read, take, lambda error: self._not_taken(error, name))
 
     def _take_in(self, session: Session, readings: list[AnyReading], name: str) -> None:
         if self.app.write(lambda: session.append(*readings)):
@@ -183,8 +196,13 @@ class Extras:
             )
 
     def _not_taken(self, error: Exception, name: str) -> None:
-        faults = error.faults if isinstance(error, JobFaults) else [f"{type(error).__name__}."]
-        more = tr("And {number} more.", number=len(faults) - 1) if len(faults) > 1 else ""
+        faults: tuple[Saying, ...] = (f"{type(error).__name__}.",)
+        if isinstance(error, JobFaults):
+            faults = error.faults
+        if len(faults) > 1:
+            more = tr("And {number} more.", number=len(faults) - 1)
+        else:
+            more = ""
         self.stage.say(
             tr(
                 "In {name}: {faults} {more} Nothing was taken in.",
@@ -198,7 +216,7 @@ class Extras:
         """Write the readings that count as CSV."""
         session = self.app.session
         if session is not None:
-            table = write_table(one.reading for one in session.neck_state.taken)
+            table = write_table(taken.reading for taken in session.neck_state.taken)
             self.save(path, table.encode())
 
     def _ask_table(self) -> None:

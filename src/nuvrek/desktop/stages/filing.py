@@ -13,7 +13,7 @@ from nuvrek.bench.pages.filing_draft import FilingDraft, FilingTold, watch_words
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.strips import Dots
 from nuvrek.desktop.app_state import AppState
-from nuvrek.desktop.drawings.metal_curve import CurveView, Mark
+from nuvrek.desktop.drawings.metal_curve import CurveMark, CurveView
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Picks, Stage, button, scrolling, sliding
 from nuvrek.desktop.widgets.bench_bar import BenchBar
@@ -303,12 +303,12 @@ class FilingStage(Stage):
         if filing is None or session is None:
             return
         alone = frozenset(filing.agreed.untouched)
-        lane = metal_strip(viewed.off_mm, self.app.settings.unit, order, thin, alone)
+        strip = metal_strip(viewed.off_mm, self.app.settings.unit, order, thin, alone)
         filed = frozenset(
             int(f) + 1 for f in (viewed.off_mm.max(axis=1) > WORTH_FILING_MM).nonzero()[0]
         )
         self.sheet.show_neck(
-            session.neck_state.neck, (lane,), Dots(filed=filed, alone=alone), filing.fret
+            session.neck_state.neck, (strip,), Dots(filed=filed, alone=alone), filing.fret
         )
 
     def _curve(self, filing: FilingDraft, viewed: Way) -> None:
@@ -327,11 +327,11 @@ class FilingStage(Stage):
         points = tuple(
             (float(m), base + float(u)) for u, m in zip(curve.up_mm, curve.metal_mm, strict=True)
         )
-        marks = [Mark(tr("as it is"), 0.0, base + curve.now_up_mm, "dot")]
-        marks.append(Mark(tr("full level"), curve.level_metal_mm, base, "square"))
+        marks = [CurveMark(tr("as it is"), 0.0, base + curve.now_up_mm, "dot")]
+        marks.append(CurveMark(tr("full level"), curve.level_metal_mm, base, "square"))
         if curve.bend is not None:
             marks.append(
-                Mark(tr("the bend"), curve.bend.metal_mm, base + curve.bend.up_mm, "corner")
+                CurveMark(tr("the bend"), curve.bend.metal_mm, base + curve.bend.up_mm, "corner")
             )
         for way in plan.ways:
             if (
@@ -341,7 +341,7 @@ class FilingStage(Stage):
                 and way.kind != viewed.kind
             ):
                 marks.append(
-                    Mark(
+                    CurveMark(
                         lower_first(way.title),
                         way.metal_mm,
                         self._height(way, base, curve.base_mm),
@@ -359,7 +359,7 @@ class FilingStage(Stage):
             else:
                 height = self._height(viewed, base, curve.base_mm)
             marks.append(
-                Mark(lower_first(viewed.title), viewed.metal_mm, height, "dot", chosen=True)
+                CurveMark(lower_first(viewed.title), viewed.metal_mm, height, "dot", chosen=True)
             )
         self.curve.show_curve(points, tuple(marks), filing.unit, self.app.settings.height_unit)
 
@@ -377,7 +377,9 @@ class FilingStage(Stage):
         from nuvrek.planning.ways.just_clean import CLEAN_SD
 
         told = np.array(way.lowest_mm)
-        doubt = 0.0 if "levels" in way.record.families else told[:, 1] * CLEAN_SD / NINE_IN_TEN
+        doubt = told[:, 1] * CLEAN_SD / NINE_IN_TEN
+        if "levels" in way.record.families:
+            doubt = np.zeros_like(doubt)
         return base + float(np.max(told[:, 0] + doubt - np.asarray(heights)))
 
     def _tell(self) -> None:
@@ -403,13 +405,13 @@ class FilingStage(Stage):
         if filing is not None and filing.key == key and self.isVisible():
             self._say_told(told)
 
-    def _say_told(self, told: FilingTold) -> None:
+    def _say_told(self, filing_told: FilingTold) -> None:
         filing = self.filing
         if filing is None:
             return
         from nuvrek.planning.forecast.doubt import doubt_words
 
-        viewed, rehearsal, doubt = told.way, told.rehearsal, told.way.doubt
+        viewed, rehearsal, doubt = filing_told.way, filing_told.rehearsal, filing_told.way.doubt
         filed = sorted({fret for fret, _ in rehearsal.order})
         thin = min(filed, key=lambda f: float(viewed.left_mm[f - 1].min()), default=None)
         self._sheet(viewed, rehearsal.frets, thin)
@@ -466,7 +468,10 @@ class FilingStage(Stage):
     def _wanted(self, height_mm: float) -> None:
         """A height pressed on the curve: just clean at that."""
         filing = self.filing
-        plan = filing.solved.plan if filing is not None else None
+        if filing is not None:
+            plan = filing.solved.plan
+        else:
+            plan = None
         if filing is None or plan is None or plan.curve is None or "play-clean" not in filing.kinds:
             return
         filing.kind = "play-clean"
@@ -527,7 +532,10 @@ class FilingStage(Stage):
             self.lift.setValue(self.lift.value() + (5 if name == "+" else -5))
             self._settle()
         elif name in ("left", "right"):
-            step = 1 if (name == "right") != self.app.session.neck_state.neck.nut_on_right else -1
+            if (name == "right") != self.app.session.neck_state.neck.nut_on_right:
+                step = 1
+            else:
+                step = -1
             self._pointed(max(1, min(frets, (filing.fret or 0) + step)), "")
         elif name == "*":
             self._leave_alone()

@@ -10,11 +10,11 @@ from PyQt6.QtGui import QImage, QKeyEvent, QResizeEvent, QTextCursor, QTextDocum
 from PyQt6.QtWidgets import QHBoxLayout, QListWidget, QListWidgetItem, QTextBrowser, QVBoxLayout
 
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.pages import PAGES
 from nuvrek.desktop.stages.base import Stage, button, heading, key_name
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.wording.help.guide import Chapter, Hit, chapters, docs_folder, read_chapter, search
-from nuvrek.wording.page_names import PAGE_NAMES
+from nuvrek.wording.help.guide import GuideChapter, Hit, chapters, docs_folder, read_chapter, search
 from nuvrek.wording.speech import count, say, tr
 
 _SNIPPET = 90
@@ -68,8 +68,8 @@ class GuideStage(Stage):
 
     def __init__(self, app: AppState, bar: BenchBar) -> None:
         super().__init__(app, bar)
-        self.guide: tuple[Chapter, ...] = ()
-        self.shown: Chapter | None = None
+        self.guide: tuple[GuideChapter, ...] = ()
+        self.shown: GuideChapter | None = None
         self.hits: tuple[Hit, ...] = ()
         self.asked = ""
         self.list = QListWidget()
@@ -83,7 +83,7 @@ class GuideStage(Stage):
         back = button(tr("Back to work"))
         back.clicked.connect(lambda: app.stage_wanted.emit(self.came_from))
         left = QVBoxLayout()
-        left.addWidget(heading(say(PAGE_NAMES["Guide"])))
+        left.addWidget(heading(say(PAGES["Guide"].title)))
         left.addWidget(self.list, 1)
         left.addWidget(back)
         row = QHBoxLayout(self)
@@ -125,23 +125,27 @@ class GuideStage(Stage):
     def refresh(self) -> None:
         self.hits = search(self.guide, self.asked)
         self.list.clear()
-        rows = (
-            [f"{hit.chapter.title} · {hit.heading}\n{hit.words[:_SNIPPET]}" for hit in self.hits]
-            if self.asked
-            else [chapter.title for chapter in self.guide]
-        )
+        if self.asked:
+            rows = [
+                f"{hit.chapter.title} · {hit.heading}\n{hit.words[:_SNIPPET]}" for hit in self.hits
+            ]
+        else:
+            rows = [chapter.title for chapter in self.guide]
         for words in rows:
             self.list.addItem(QListWidgetItem(words))
         self.list.setCurrentRow(0 if rows else -1)
         self._fill_bar()
 
     def _fill_bar(self) -> None:
-        found = count(len(self.hits), "place", "places") if self.asked else ""
+        if self.asked:
+            text = count(len(self.hits), "place", "places")
+        else:
+            text = ""
         self.bar.show_words(
             tr("What do you want to know?"),
             number=f"{self.asked}▏",
             aside="",
-            unit=found,
+            unit=text,
             message=tr(
                 "Type a word. Up and down choose, Enter opens, left and right turn the page, "
                 "Backspace goes back to work."
@@ -185,13 +189,16 @@ class GuideStage(Stage):
         elif not self.asked and 0 <= row < len(self.guide):
             self._show(self.guide[row])
 
-    def _show(self, chapter: Chapter) -> None:
+    def _show(self, chapter: GuideChapter) -> None:
         self.shown = chapter
         self.pages.show_text(chapter.text)
 
     def _follow(self, link: QUrl) -> None:
         """A link leads to another document of ours; nothing outside is opened."""
-        at = self.shown.path if self.shown is not None else docs_folder() / "guide/none.md"
+        if self.shown is not None:
+            at = self.shown.path
+        else:
+            at = docs_folder() / "guide/none.md"
         path = (at.parent / link.path()).resolve()
         if path.is_relative_to(docs_folder().resolve()) and path.suffix == ".md":
             try:

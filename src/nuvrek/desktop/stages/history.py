@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from PyQt6.QtWidgets import QVBoxLayout
 
-from nuvrek.bench.pages.history import Visit, days_of, history, own_wear_mm, told
+from nuvrek.bench.pages.history import Visit, days_of, history, own_wear_mm, years_in_words
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.years import YearsView
 from nuvrek.desktop.stages.base import Stage
@@ -47,8 +47,8 @@ class HistoryStage(Stage):
         neck, unit = session.neck_state.neck, self.app.settings.unit
 
         def job() -> object:
-            found = history(first, entries)
-            return identity, found, told(found, neck, own_wear_mm(entries, first), unit)
+            visits = history(first, entries)
+            return identity, visits, years_in_words(visits, neck, own_wear_mm(entries, first), unit)
 
         self.app.reckon(job, self._arrived)
 
@@ -66,19 +66,17 @@ class HistoryStage(Stage):
         if session is None:
             return
         count = len(days_of(session.entries))
-        waiting = (
-            tr("Mapping {count} visits", count=count)
-            if count
-            else tr("Nothing was read on this neck yet.")
-        )
+        if count:
+            waiting = tr("Mapping {count} visits", count=count)
+        else:
+            waiting = tr("Nothing was read on this neck yet.")
         s = self.app.settings
         self.view.least_mm = session.neck_state.neck.least_crown_mm
         self.view.show_visits(self.visits, self.before, self.after, s.unit, waiting)
-        head = (
-            tr("{number} visits", number=len(self.visits))
-            if len(self.visits) != 1
-            else tr("One visit")
-        )
+        if len(self.visits) != 1:
+            head = tr("{number} visits", number=len(self.visits))
+        else:
+            head = tr("One visit")
         self.bar.show_words(
             head if self.visits else tr("History"),
             message=say(self.told) or ("" if self.visits else waiting),

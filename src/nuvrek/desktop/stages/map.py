@@ -90,8 +90,8 @@ class MapStage(Stage):
         self.see.clicked.connect(self._see_photo)
         row = QHBoxLayout()
         row.setSpacing(8)
-        for made in (self.note, self.photo, self.see, self.years):
-            row.addWidget(made)
+        for push_button in (self.note, self.photo, self.see, self.years):
+            row.addWidget(push_button)
         return row
 
     def _see_photo(self) -> None:
@@ -126,7 +126,10 @@ class MapStage(Stage):
             return False
         if name in ("left", "right"):
             neck = session.neck_state.neck
-            step = 1 if (name == "right") != neck.nut_on_right else -1
+            if (name == "right") != neck.nut_on_right:
+                step = 1
+            else:
+                step = -1
             self._choose(max(1, min(neck.frets, (self.app.fret or 0) + step)), "")
         elif name in ("up", "down", "back", "enter") and self.picker is not None:
             self._pick(self.picker, name)
@@ -150,16 +153,19 @@ class MapStage(Stage):
         front = self.finding
         order = sorted(
             solved.findings,
-            key=lambda one: (one is not front, self.app.fret is None or one.fret != self.app.fret),
+            key=lambda finding: (
+                finding is not front,
+                self.app.fret is None or finding.fret != self.app.fret,
+            ),
         )
         taken = solved.neck_state.taken
-        found = tuple(known_finding(one, taken, s.unit, s.height_unit) for one in order)
+        knowns = tuple(known_finding(finding, taken, s.unit, s.height_unit) for finding in order)
         if self.picker is None or front is not None:
-            return found
+            return knowns
         here = self.picker.readings
         return (
-            known_fret(self.picker.fret, [one for _, one in here], s.unit, s.height_unit),
-            *found,
+            known_fret(self.picker.fret, [reading for _, reading in here], s.unit, s.height_unit),
+            *knowns,
         )
 
     def _read_next(self, place: int) -> None:
@@ -177,22 +183,22 @@ class MapStage(Stage):
         """Up and down pick a reading of this fret, Backspace strikes it out and Enter takes that
         back; else Enter asks for it again.
         """
-        said = ""
+        text = ""
         if name in ("up", "down"):
             picker.move(1 if name == "down" else -1)
         elif name == "back":
             if picker.index is not None and self.app.write(picker.strike):
-                said = tr("Struck out; it stays in the journal. Enter takes that back.")
+                text = tr("Struck out; it stays in the journal. Enter takes that back.")
         elif picker.struck:
             if self.app.write(picker.take_back):
-                said = tr("It counts again.")
+                text = tr("It counts again.")
         elif (number := picker.number) is not None:
             self.app.retake_wanted.emit(number)
             return
         self.finding = None
         self.refresh()
-        if said:
-            self.bar.say(said)
+        if text:
+            self.bar.say(text)
 
     def _go_to(self, card: Card) -> None:
         """A finding was pressed: its fret, and the readings for and against it; an odd one is
@@ -239,7 +245,17 @@ class MapStage(Stage):
         lanes: list[AnyStrip] = []
         if v.shows("light"):
             fret = self.app.fret or solved.map.neck.joint_fret // 2
-            lanes.append(light_strip(solved, v.edge, v.lane, strings, fret, unit, v.exaggeration))
+            lanes.append(
+                light_strip(
+                    solved,
+                    v.edge,
+                    v.lane,
+                    strings=strings,
+                    fret=fret,
+                    unit=unit,
+                    exaggeration=v.exaggeration,
+                )
+            )
         if v.shows("above"):
             lanes.append(shade_strip(solved, strings, unit))
         if v.shows("wood"):
@@ -299,13 +315,7 @@ class MapStage(Stage):
         lines = lines[: 3 if self.app.theme.percent <= 100 else 1]
         if solved.next.enough:
             lines = [
-                (
-                    "✓",
-                    "slate",
-                    tr("Sure enough"),
-                    upper_first(solved.next.words.value("why")),
-                    None,
-                )
+                ("✓", "slate", tr("Sure enough"), upper_first(solved.next.words.value("why")), None)
             ]
         self.next_title.setVisible(bool(lines))
         self._fill_cards(
@@ -332,15 +342,22 @@ class MapStage(Stage):
             zip(cards, lines, strict=True)
         ):
             card.fret, card.place = fret, place
-            card.say(self.app.theme, sign, colour, headline, text, self.panel.width() - 42)
+            card.say(
+                self.app.theme,
+                sign,
+                colour,
+                headline=headline,
+                text=text,
+                width=self.panel.width() - 42,
+            )
 
     def fill_bar(self) -> None:
         """The chosen fret in figures, and the readings that speak of it, or of the finding that
         was pressed.
         """
         picked = self.picker is not None and self.picker.number is not None
-        for made in (self.note, self.photo):
-            made.setVisible(picked)
+        for push_button in (self.note, self.photo):
+            push_button.setVisible(picked)
         self.see.setVisible(picked and self.picker is not None and self.picker.photo is not None)
         session, solved, fret = self.app.session, self.app.solved, self.app.fret
         if session is None:
@@ -370,7 +387,7 @@ class MapStage(Stage):
     def _finding_bar(self, solved: Solved, finding: Finding, state: State) -> None:
         """A finding with the readings for and against it."""
         s = self.app.settings
-        readings = {one.number: one.reading for one in solved.neck_state.taken}
+        readings = {taken.number: taken.reading for taken in solved.neck_state.taken}
 
         def lines(numbers: tuple[int, ...], sign: str) -> list[str]:
             return [
@@ -383,9 +400,10 @@ class MapStage(Stage):
             *lines(finding.speaks_for, tr("for")),
             *lines(finding.speaks_against, tr("against")),
         ][:5]
-        again = (
-            tr("Enter takes it again, Backspace strikes it out.") if finding.kind == "odd" else ""
-        )
+        if finding.kind == "odd":
+            again = tr("Enter takes it again, Backspace strikes it out.")
+        else:
+            again = ""
         self.bar.show_words(
             say(finding.headline),
             message=f"{say(finding.text)} {again}".strip(),
@@ -401,14 +419,19 @@ class MapStage(Stage):
         side = (tr("bass side"), tr("middle"), tr("treble side"))[k]
         rise, doubt = float(m.deviation_mm[fret - 1, k]), float(m.deviation_doubt_mm[fret - 1, k])
         crown = float(m.crown_mm[fret - 1].min())
-        crown_words = tr("Crown about") if not m.crown_measured else tr("Crown")
+        if not m.crown_measured:
+            crown_words = tr("Crown about")
+        else:
+            crown_words = tr("Crown")
         found = None if self.app.silent else solved.plan
-        off = float(found.way("spot-level").off_mm[fret - 1].max()) if found else 0.0
-        plan = (
-            tr("Spot work takes {off}.", off=format_length(off, s.unit))
-            if off > WORTH_FILING_MM
-            else ""
-        )
+        if found:
+            off = float(found.way("spot-level").off_mm[fret - 1].max())
+        else:
+            off = 0.0
+        if off > WORTH_FILING_MM:
+            plan = tr("Spot work takes {off}.", off=format_length(off, s.unit))
+        else:
+            plan = ""
         if (
             self.picker is None
             or self.picker.fret != fret
@@ -440,5 +463,5 @@ class MapStage(Stage):
             right=say_all(self.picker.lines(s.unit, s.height_unit)) if self.picker else (),
         )
         if self.picker is not None and self.picker.note_words:
-            told = self.bar.notice or self.picker.note_words
-            self.bar.show_message(told, alert=bool(self.bar.notice))
+            text = self.bar.notice or self.picker.note_words
+            self.bar.show_message(text, alert=bool(self.bar.notice))

@@ -115,7 +115,9 @@ class MapViews(QWidget):
     def moment(self) -> Moment | None:
         """The earlier survey to compare with, if there is one."""
         at = self.past.currentIndex()
-        return self._moments[at] if 0 <= at < len(self._moments) else None
+        if 0 <= at < len(self._moments):
+            return self._moments[at]
+        return None
 
     def shows(self, name: str) -> bool:
         """Whether a lane is on."""

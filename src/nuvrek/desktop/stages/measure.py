@@ -12,6 +12,7 @@ from nuvrek.bench.session import Session
 from nuvrek.bench.strips.measure import dots_of, side_strip, values_strip
 from nuvrek.bench.strips.strips import AnyStrip, tops_strip, wood_strip
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.pages import PAGES
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Stage, button, heading
 from nuvrek.desktop.stages.extras import Extras
@@ -24,7 +25,6 @@ from nuvrek.meaning import Saying, Word
 from nuvrek.readings.rounds import ROUNDS
 from nuvrek.readings.stations import Station
 from nuvrek.units import Unit
-from nuvrek.wording.page_names import PAGE_NAMES
 from nuvrek.wording.speech import later, say, say_all, tr
 
 # Special keys first, with the words each stop gives them; then those that mean the same everywhere.
@@ -147,7 +147,10 @@ class MeasureStage(Stage):
             return
         before = self.app.settings.gauge_port
         ports = [*self.app.gauge.ports(), say(self.app.gauge.STAND_IN)]
-        known = ports if before in ports or not before else [before, *ports]
+        if before in ports or not before:
+            known = ports
+        else:
+            known = [before, *ports]
         path, wanted = QInputDialog.getItem(
             self,
             tr("Gauge"),
@@ -162,7 +165,10 @@ class MeasureStage(Stage):
         """Open the gauge's port and remember it."""
         self.listen()
         gauge, settings = self.app.gauge, self.app.settings
-        neck = None if self.app.session is None else self.app.session.neck_state.neck
+        if self.app.session is None:
+            neck = None
+        else:
+            neck = self.app.session.neck_state.neck
         if path == say(gauge.STAND_IN):
             trouble = gauge.open_stand_in(neck)
         else:
@@ -173,7 +179,10 @@ class MeasureStage(Stage):
             self.app.change_quietly(msgspec.structs.replace(settings, gauge_port=path))
 
     def _stand_in_pressed(self) -> None:
-        station = self.keypad.station if self.keypad is not None else None
+        if self.keypad is not None:
+            station = self.keypad.station
+        else:
+            station = None
         if self.keypad is not None and station is not None:
             self.app.gauge.press_stand_in(self.keypad.cursor, station.lane)
         self.setFocus()
@@ -185,7 +194,7 @@ class MeasureStage(Stage):
         elif (
             getattr(self.window(), "now", "") not in ("Measure", "Prove") and self.usual == "basic"
         ):
-            self.app.said.emit(
+            self.app.message.emit(
                 tr(
                     "The gauge sent {text}, but no reading is asked for here. It was not taken.",
                     text=text,
@@ -232,7 +241,7 @@ class MeasureStage(Stage):
         self.back_to = back_to
         if self.keypad is not None:
             self.keypad.ask(station)
-            page = PAGE_NAMES[back_to]
+            page = PAGES[back_to].title
             if first:
                 self.keypad.message = tr("{first}Then back to {page}.", first=first, page=page)
             else:
@@ -295,7 +304,7 @@ class MeasureStage(Stage):
         self.choice.setCurrentIndex(self.choice.findData(pad.round.name))
         self.posts.fill(pad.posts())
         self.count.setText(
-            "" if pad.one else tr("{done} of {total}", done=view.done, total=view.total)
+            "" if pad.by_picking else tr("{done} of {total}", done=view.done, total=view.total)
         )
         self._fill_keys(pad)
         self.first.fill(pad)
@@ -304,22 +313,22 @@ class MeasureStage(Stage):
     def _fill_keys(self, pad: Keypad) -> None:
         keys = pad.keys_here
         moves = bool(keys.frets())
-        turns = bool(keys.turns()) if pad.one else True
+        turns = bool(keys.turns()) if pad.by_picking else True
         on = {
             "left": moves,
             "right": moves,
             "up": turns,
-            "down": turns and (pad.one or not pad.finished),
+            "down": turns and (pad.by_picking or not pad.finished),
         }
-        words: dict[str, Saying] = {**{key: said for key, said, _ in _STEADY}, **keys.keys}
+        words: dict[str, Saying] = {**{key: saying for key, saying, _ in _STEADY}, **keys.keys}
         words["up"], words["down"] = (
-            (tr("across"), tr("across")) if pad.one else (tr("before"), tr("after"))
+            (tr("across"), tr("across")) if pad.by_picking else (tr("before"), tr("after"))
         )
         for key, push in self.keys.items():
             face = _FACES.get(key) or next(f for k, _, f in _STEADY if k == key)
-            said = words.get(key, "")
-            push.setText(f"{say(face)}  {say(said)}".strip())
-            push.setAccessibleName(f"{say(said or face)} ({say(face)})")
+            saying = words.get(key, "")
+            push.setText(f"{say(face)}  {say(saying)}".strip())
+            push.setAccessibleName(f"{say(saying or face)} ({say(face)})")
             push.setEnabled(on.get(key, key in keys.keys or key in ("enter", "back")))
             size = min(self.app.theme.px(15), 20)
             styled(push, f"font-size: {size}px; padding: 6px 2px;")
@@ -337,7 +346,7 @@ class MeasureStage(Stage):
             say(view.prompt),
             number=view.number,
             unit=view.unit,
-            aside=say(view.aside),
+            aside=say(view.beside_number),
             message=say(
                 f"{say(view.question)} {say(view.hint)}".strip()
                 if view.question

@@ -124,7 +124,10 @@ class RoomStage(Stage):
         self._settle()
 
     def _fill_ways(self) -> None:
-        plan = self.app.solved.plan if self.app.solved else None
+        if self.app.solved:
+            plan = self.app.solved.plan
+        else:
+            plan = None
         self.after.clear()
         self.after.addItem(tr("as it is"), "")
         for way in plan.ways if plan is not None else ():
@@ -182,7 +185,9 @@ class RoomStage(Stage):
         self.even.setText(
             tr("Relief for this touch: {even_words}.", even_words=room.even_words(s.unit))
         )
-        self.assumed.setText(" ".join(say_all(one.words(s.height_unit) for one in room.on.assumed)))
+        self.assumed.setText(
+            " ".join(say_all(assumed.words(s.height_unit) for assumed in room.on.assumed))
+        )
         note = room.note_words(s.unit)
         rest = note.value("room")
         self.bar.show_words(
@@ -225,7 +230,10 @@ class RoomStage(Stage):
             self._show()
 
     def _after(self, _at: int) -> None:
-        plan = self.app.solved.plan if self.app.solved else None
+        if self.app.solved:
+            plan = self.app.solved.plan
+        else:
+            plan = None
         kind = self.after.currentData()
         if self.room is not None and plan is not None:
             self.room.set_way(plan.way(kind) if kind else None)
@@ -234,7 +242,10 @@ class RoomStage(Stage):
 
     def _take_touch(self) -> None:
         session = self.app.session
-        heard = self.room.ear(session) if self.room is not None and session is not None else None
+        if self.room is not None and session is not None:
+            heard = self.room.ear(session)
+        else:
+            heard = None
         if heard is not None:
             self.touch.setValue(round(heard.touch / STEP))
 

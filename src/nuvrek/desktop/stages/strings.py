@@ -167,7 +167,10 @@ class StringsPage(QWidget):
         self._loading, self.scale_mm = True, scale_mm
         rows = [row_of(spec, self.app.settings.inch) for spec in specs]
         for number, fields in enumerate(self.lines):
-            row = rows[number] if number < len(rows) else StringRow(each="")
+            if number < len(rows):
+                row = rows[number]
+            else:
+                row = StringRow(each="")
             for name, field in fields.items():
                 field.setText(getattr(row, name))
             self.wound[number].setChecked(row.wound)
@@ -277,9 +280,11 @@ class StringsPage(QWidget):
             tension.setText(pull.words)
             if compared and n < len(after):
                 other.setText(f"{then[n].note}  {change_words(pull, after[n])}")
-        now = whole(specs, self.scale_mm)
+        string_pull = whole(specs, self.scale_mm)
         self.total.setText(
-            tr("In all {detail}", detail=now.words) if specs else tr("No strings are listed.")
+            tr("In all {detail}", detail=string_pull.words)
+            if specs
+            else tr("No strings are listed.")
         )
         self._tell(specs, then, compared)
 
@@ -296,15 +301,18 @@ class StringsPage(QWidget):
                 widget.setVisible(number < used + 2)
 
     def _tell(self, specs: StringSet, then: StringSet, compared: bool) -> None:
-        capo = tr("A capo leaves the pull as it is.") if self.capo.currentData() else ""
+        if self.capo.currentData():
+            capo = tr("A capo leaves the pull as it is.")
+        else:
+            capo = ""
         if not compared:
             self.told.setText(
                 tr("Choose a kept set or a tuning to compare with. {capo}", capo=capo)
             )
             return
-        now, after = whole(specs, self.scale_mm), whole(then, self.scale_mm)
+        pull, after = whole(specs, self.scale_mm), whole(then, self.scale_mm)
         if specs:
-            change = tr("Then {change_words} in all.", change_words=change_words(now, after))
+            change = tr("Then {change_words} in all.", change_words=change_words(pull, after))
         else:
             change = tr("Then {detail} in all.", detail=after.words)
         self.told.setText(sentences(change, self._relief_words(specs, then), capo))
@@ -317,6 +325,9 @@ class StringsPage(QWidget):
         from nuvrek.estimate.string_pull import forecast_set
 
         neck = structs.replace(solved.map.neck, string_set=specs)
-        told = forecast_set(Measurer(solved.map), then, neck).words(self.app.settings.unit)
-        known = "" if specs else tr("What is on the neck now is not listed, so this is wide.")
-        return sentences(f"{upper_first(told)}.", known)
+        saying = forecast_set(Measurer(solved.map), then, neck).words(self.app.settings.unit)
+        if specs:
+            known = ""
+        else:
+            known = tr("What is on the neck now is not listed, so this is wide.")
+        return sentences(f"{upper_first(saying)}.", known)

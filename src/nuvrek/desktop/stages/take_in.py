@@ -53,10 +53,7 @@ _GROUPS: tuple[tuple[Saying, tuple[str, ...]], ...] = (
             "end_radius_mm",
         ),
     ),
-    (
-        later("Frets and rod"),
-        ("wire_height_mm", "wire_width_mm", "least_crown_mm", "fall_away_mm"),
-    ),
+    (later("Frets and rod"), ("wire_height_mm", "wire_width_mm", "least_crown_mm", "fall_away_mm")),
 )
 _SETUP = ("relief_target_mm", "relief_high_mm", "height_low_mm", "height_high_mm")
 _PAGES = (later("The neck"), later("Strings and setup"))

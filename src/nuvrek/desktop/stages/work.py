@@ -135,11 +135,11 @@ class WorkStage(Stage):
         session = self.app.session
         if session is None or session.neck_state.neck.rod == "none":
             return False
-        now = next_step(session.neck_state)
-        if now is None:
+        step = next_step(session.neck_state)
+        if step is None:
             # At the gate to the next way the rod is only in front if it is that way.
             return session.neck_state.chosen is None or not session.neck_state.chosen.course
-        return now.action == "rod"
+        return step.action == "rod"
 
     # --- doing ------------------------------------------------------------
 
@@ -208,7 +208,10 @@ class WorkStage(Stage):
         ``unread``: the reading it asks for is left out.
         """
         session = self.app.session
-        step = next_step(session.neck_state) if session else None
+        if session:
+            step = next_step(session.neck_state)
+        else:
+            step = None
         if session is not None and step is None:
             self._go_on()
             return
@@ -220,46 +223,64 @@ class WorkStage(Stage):
         if not firm and (asked := asked_first(session.neck_state, step)):
             self.bar.say(say(asked))
             return
-        station = None if unread else due_reading(session, step, self.app.settings.kit)
+        if unread:
+            station = None
+        else:
+            station = due_reading(session, step, self.app.settings.kit)
         if station is not None:
             self.app.reading_wanted.emit(Suggestion(station, "pitch", step.title, 0.0))
             return
-        heat = self.heat.heated() if step.action == "heat" else Heated()
+        if step.action == "heat":
+            heat = self.heat.heated()
+        else:
+            heat = Heated()
         if isinstance(heat, (str, Said)):
             self.bar.say(heat)
             return
-        seated = self.seat.seated(step.frets[0]) if step.action == "seat" and step.frets else None
+        if step.action == "seat" and step.frets:
+            seated = self.seat.seated(step.frets[0])
+        else:
+            seated = None
         refret = self.refret
-        early = refret.too_early() if refret is not None else ""
+        if refret is not None:
+            early = refret.too_early()
+        else:
+            early = ""
         if early:
             self.bar.say(early)
             return
         wood, grips = refret.planned(step) if refret is not None else ((), {})
-        if self.app.write(lambda: tick(session, step, heat, seated, wood, grips)):
-            said = refret.ticked(step) if refret is not None else ""
+        if self.app.write(lambda: tick(session, step, heat, seated=seated, wood=wood, grips=grips)):
+            if refret is not None:
+                text = refret.ticked(step)
+            else:
+                text = ""
             self.seat.clear()
             self.fret = None
             if step.key == "prove":
                 self.app.stage_wanted.emit("Prove")
             else:
                 self.refresh()
-            if said:
-                self.bar.say(said)
+            if text:
+                self.bar.say(text)
 
     def _leave_or_take_up(self) -> None:
         """The step is left for something else, or taken up again: its time is counted so."""
         session = self.app.session
         if session is None or next_step(session.neck_state) is None:
             return
-        said: list[str] = []
-        if self.app.write(lambda: said.append(say(leave_or_take_up(session)))):
+        texts: list[str] = []
+        if self.app.write(lambda: texts.append(say(leave_or_take_up(session)))):
             self.refresh()
-            self.bar.say(said[0])
+            self.bar.say(texts[0])
 
     def _go_on(self) -> None:
         """Past the gate: the next way of the course, as weighed on the neck as it is now."""
         session, solved = self.app.session, self.app.fresh
-        gate = None if session is None else gate_of(session.neck_state, solved, session.entries)
+        if session is None:
+            gate = None
+        else:
+            gate = gate_of(session.neck_state, solved, session.entries)
         if session is not None and not steps_in_hand(session.neck_state):
             self.app.stage_wanted.emit("Choose")
             return
@@ -275,8 +296,11 @@ class WorkStage(Stage):
     def _inked(self, name: str) -> bool:
         """A key for the sweep of the ink, while the file is in hand."""
         walk, session = self.walk, self.app.session
-        now = next_step(session.neck_state) if session is not None else None
-        if walk is None or now is None or now.action != "file" or not walk.order:
+        if session is not None:
+            step = next_step(session.neck_state)
+        else:
+            step = None
+        if walk is None or step is None or step.action != "file" or not walk.order:
             return False
         if name == "+":
             self._half()
@@ -336,7 +360,10 @@ class WorkStage(Stage):
     def _reading(self) -> Station | None:
         """The reading that the step in hand still asks for."""
         session = self.app.session
-        step = next_step(session.neck_state) if session is not None else None
+        if session is not None:
+            step = next_step(session.neck_state)
+        else:
+            step = None
         if session is None or step is None:
             return None
         return due_reading(session, step, self.app.settings.kit)
@@ -344,21 +371,32 @@ class WorkStage(Stage):
     def _done_words(self, going: bool) -> str:
         """What the button under a step says that pressing it does."""
         session = self.app.session
-        step = next_step(session.neck_state) if session is not None else None
+        if session is not None:
+            step = next_step(session.neck_state)
+        else:
+            step = None
         if self._reading is not None:
             return tr("Read it now  (- goes on unread)")
         if self._pressing:
-            sweep = SWEEPS.get(step.sweep) if step is not None and step.sweep else None
+            if step is not None and step.sweep:
+                sweep = SWEEPS.get(step.sweep)
+            else:
+                sweep = None
             if sweep is not None:
                 return tr("All others: {fine}  (/)", fine=sweep.fine)
             return tr("All others are firm  (/)")
-        return tr("Go on") if going else tr("Done")
+        if going:
+            return tr("Go on")
+        return tr("Done")
 
     @property
     def _pressing(self) -> bool:
         """Whether frets wait to be pressed, or spoken of, in the step in hand."""
         session = self.app.session
-        step = next_step(session.neck_state) if session is not None else None
+        if session is not None:
+            step = next_step(session.neck_state)
+        else:
+            step = None
         return session is not None and bool(step and asked_first(session.neck_state, step))
 
     # --- showing ----------------------------------------------------------
@@ -371,7 +409,10 @@ class WorkStage(Stage):
         steps, now = steps_in_hand(neck_state), next_step(neck_state)
         # With large text the step and its cautions come first.
         self.sheet.setVisible(t.percent <= 150 and not self.turning)
-        tall = 190 if now is not None and (now.action == "seat" or now.key == "set") else 250
+        if now is not None and (now.action == "seat" or now.key == "set"):
+            tall = 190
+        else:
+            tall = 250
         if steps and any(step.sweep for step in steps):
             tall = 290
         self.sheet.setFixedHeight(tall if t.percent <= 125 else 96)
@@ -379,8 +420,11 @@ class WorkStage(Stage):
         shown = solved is not None and t.percent <= 125
         lanes: tuple[AnyStrip, ...] = ()
         if solved is not None and shown:
-            lane = self.refret.lane(solved) if self.refret is not None else None
-            lanes = (lane or strip_for(now, solved, self.app.settings.unit),)
+            if self.refret is not None:
+                strip = self.refret.lane(solved)
+            else:
+                strip = None
+            lanes = (strip or strip_for(now, solved, self.app.settings.unit),)
         filing = now is not None and now.action == "file"
         if filing and self.walk is not None and self.walk.order:
             chosen = self.walk.fret
@@ -401,36 +445,36 @@ class WorkStage(Stage):
         self.one_fret.setText(tr("Only fret {fret} is filed", fret=self.fret))
         self._fill_bar(now, bool(steps))
 
-    def _step(self, now: Step | None, any_steps: bool) -> None:
+    def _step(self, step: Step | None, any_steps: bool) -> None:
         t, c = self.app.theme, self.app.theme.colours
         session = self.app.session
-        gate = (
-            gate_of(session.neck_state, self.app.fresh, session.entries)
-            if session and any_steps
-            else None
-        )
-        going = now is None and gate is not None and gate.way is not None
+        if session and any_steps:
+            gate = gate_of(session.neck_state, self.app.fresh, session.entries)
+        else:
+            gate = None
+        going = step is None and gate is not None and gate.way is not None
         gated = self.gate.look(session)
-        self.done.setVisible((now is not None and not gated) or going)
+        self.done.setVisible((step is not None and not gated) or going)
         self.done.setText(self._done_words(going))
         rod_known = self.app.session is not None and self.app.session.neck_state.neck.rod != "none"
-        at_rod = now is not None and (now.action == "rod" or now.key == "set")
-        self.rod.setVisible(rod_known and (at_rod or (now is None and self.turning)))
+        at_rod = step is not None and (step.action == "rod" or step.key == "set")
+        self.rod.setVisible(rod_known and (at_rod or (step is None and self.turning)))
         twin = self.app.session is not None and self.app.session.neck_state.neck.rod == "twin"
         self.rod.which.setVisible(twin)
-        self.heat.setVisible(now is not None and now.action == "heat")
-        self.caution.setVisible(now is not None and bool(now.cautions))
-        if now is None:
+        self.heat.setVisible(step is not None and step.action == "heat")
+        self.caution.setVisible(step is not None and bool(step.cautions))
+        if step is None:
             self._ended(gate, any_steps)
         else:
-            self.step_title.setText(say(now.title))
+            self.step_title.setText(say(step.title))
             again = ""
             if session is not None:
                 again = say(look_again_words(session.neck_state, session.time_now()))
-            dates = again if now.key == "look-again" else ""
-            self.step_text.setText(say(now.text) + dates + self._more(now))
+            dates = again if step.key == "look-again" else ""
+            self.step_text.setText(say(step.text) + dates + self._more(step))
             self.caution.setText(
-                "\n".join(f"!  {say(words)}" for words in now.cautions) + f"\n{say(cautions.FIRST)}"
+                "\n".join(f"!  {say(words)}" for words in step.cautions)
+                + f"\n{say(cautions.FIRST)}"
             )
         self.step_title.setStyleSheet(f"font-size: {t.px(24)}px; font-weight: bold;")
         self.step_text.setStyleSheet(f"font-size: {t.px(18)}px;")
@@ -449,7 +493,10 @@ class WorkStage(Stage):
         session, s = self.app.session, self.app.settings
         if session is None:
             return ""
-        more = self.refret.more(step) if self.refret is not None else ""
+        if self.refret is not None:
+            more = self.refret.more(step)
+        else:
+            more = ""
         return say(
             more or more_words(step, session.neck_state, self.app.solved, s.unit, s.kit.stroke_mm)
         )
@@ -473,18 +520,18 @@ class WorkStage(Stage):
         self.rodview.setFixedHeight(min(self.app.theme.px(230), 290))
         self.rodview.show_rod(session.neck_state.neck, rod, moves, points, self.app.settings.unit)
 
-    def _fill_bar(self, now: Step | None, any_steps: bool) -> None:
+    def _fill_bar(self, step: Step | None, any_steps: bool) -> None:
         """The bar under the rod, under the ink, or under any other step."""
         told = None
         if self.turning and self.loop is not None:
             told = loop_words(self.loop, self.app.solved, self.app.settings.unit)
-        inked = now is not None and now.action == "file" and self.app.solved is not None
+        inked = step is not None and step.action == "file" and self.app.solved is not None
         if told is not None:
-            self._fill_loop(told, now is not None)
-        elif now is not None and inked and self.walk is not None and self.walk.order:
-            self._fill_ink(now, self.walk)
+            self._fill_loop(told, step is not None)
+        elif step is not None and inked and self.walk is not None and self.walk.order:
+            self._fill_ink(step, self.walk)
         else:
-            self._fill_step(now, any_steps)
+            self._fill_step(step, any_steps)
 
     def _fill_loop(self, told: LoopWords, step_left: bool) -> None:
         session = self.app.session
@@ -505,7 +552,7 @@ class WorkStage(Stage):
             right=say_all(moved_words(session.neck_state)),
         )
 
-    def _fill_step(self, now: Step | None, any_steps: bool) -> None:
+    def _fill_step(self, step: Step | None, any_steps: bool) -> None:
         session, s = self.app.session, self.app.settings
         if session is None:
             return
@@ -513,14 +560,17 @@ class WorkStage(Stage):
         message = ""
         right = moved_words(neck_state)
         right_title = tr("truss rod moves") if right else ""
-        if now is not None and self.refret is not None:
-            prompt = self.refret.prompt(now)
-            if now.sweep:
-                right_title, right = tr("a fret's number, then"), self.refret.keys(now)
+        if step is not None and self.refret is not None:
+            prompt = self.refret.prompt(step)
+            if step.sweep:
+                right_title, right = tr("a fret's number, then"), self.refret.keys(step)
             # What Backspace would strike is said before it is pressed.
             back = undo_hint(session.undoable(neck_state.chosen_number), s.unit, s.height_unit)
-            enter = self.refret.enter_words(now)
-            left = tr("Left for now: Space takes it up.") if neck_state.left_at else ""
+            enter = self.refret.enter_words(step)
+            if neck_state.left_at:
+                left = tr("Left for now: Space takes it up.")
+            else:
+                left = ""
             message = words.sentences(
                 left, enter, back and f"{say(back)}.", to_go_words(neck_state)
             )
@@ -528,11 +578,10 @@ class WorkStage(Stage):
             gate := gate_of(neck_state, self.app.fresh, session.entries)
         ) is not None and gate.way is not None:
             prompt = tr("Next: {title}", title=gate.way.title)
-            message = (
-                tr("Not yet: {waits}", waits=gate.waits)
-                if gate.waits
-                else tr("Enter goes on with it.")
-            )
+            if gate.waits:
+                message = tr("Not yet: {waits}", waits=gate.waits)
+            else:
+                message = tr("Enter goes on with it.")
         elif any_steps:
             prompt = tr("All steps are ticked")
         else:
@@ -545,13 +594,13 @@ class WorkStage(Stage):
             right=say_all(right),
         )
 
-    def _fill_ink(self, now: Step, walk: InkWalk) -> None:
+    def _fill_ink(self, step: Step, walk: InkWalk) -> None:
         """The filing in one glance, and the keys that follow it."""
         session, solved = self.app.session, self.app.solved
         if session is None or solved is None:
             return
         self.bar.show_words(
-            say(walk.prompt() if self.fret is not None else now.title),
+            say(walk.prompt() if self.fret is not None else step.title),
             message=say(file_words(solved, walk, self.app.settings.unit)),
             state=session.neck_state.state,
             right_title=tr("as you like"),

@@ -31,8 +31,8 @@ class AskedList(QWidget):
                 number=len(questions),
             )
         )
-        said = [f"{q} {a}" for q, a in zip(questions, answers, strict=False)]
-        self.setAccessibleDescription(" ".join(said))
+        texts = [f"{q} {a}" for q, a in zip(questions, answers, strict=False)]
+        self.setAccessibleDescription(" ".join(texts))
         self.update()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
@@ -55,7 +55,10 @@ class AskedList(QWidget):
         painter.drawText(
             QRectF(left + 22, y, wide - 22, high), Qt.AlignmentFlag.AlignVCenter, question
         )
-        answer = self.answers[number] if number < len(self.answers) else ""
+        if number < len(self.answers):
+            answer = self.answers[number]
+        else:
+            answer = ""
         painter.setFont(theme.font(26, bold=True))
         painter.setPen(c["copper" if now else "ink"])
         painter.drawText(

@@ -78,9 +78,9 @@ class BenchBar(QWidget):
         for label in (self.aside, self.number, self.unit):
             figures.addWidget(label, 0, Qt.AlignmentFlag.AlignBaseline)
         figures.addStretch()
-        told = QHBoxLayout()
-        told.addWidget(self.message, 1)
-        told.addWidget(self.stop)
+        row = QHBoxLayout()
+        row.addWidget(self.message, 1)
+        row.addWidget(self.stop)
         right = QVBoxLayout()
         right.addWidget(self.right_title)
         right.addWidget(self.right, 1)
@@ -91,7 +91,7 @@ class BenchBar(QWidget):
         grid.setVerticalSpacing(_ROW_PX)
         grid.addWidget(self.prompt, 0, 0)
         grid.addLayout(figures, 1, 0)
-        grid.addLayout(told, 2, 0)
+        grid.addLayout(row, 2, 0)
         grid.addWidget(self.chips, 4, 0)
         grid.addLayout(right, 0, 1, 5, 1)
         grid.setColumnStretch(0, 1)
@@ -162,7 +162,9 @@ class BenchBar(QWidget):
         font = self.theme.font(26, bold=True)
         font.setPixelSize(px)
         # About two thirds of the bar are the prompt's, the rest is for the last readings.
-        return px if QFontMetrics(font).horizontalAdvance(prompt) < 0.66 * self.width() else 30
+        if QFontMetrics(font).horizontalAdvance(prompt) < 0.66 * self.width():
+            return px
+        return 30
 
     def _fit_message(self, message: str) -> int:
         """The message's size: as large as its room allows; where even small letters have none, the
@@ -187,7 +189,10 @@ class BenchBar(QWidget):
         right = (self.right_title, self.right, self.clocks)
         listed = max(part.sizeHint().width() for part in right if not part.isHidden())
         margins = _MARGIN_PX * 2 + (_GAP_PX if listed else 0)
-        stop = 0 if self.stop.isHidden() else self.stop.sizeHint().width() + 6
+        if self.stop.isHidden():
+            stop = 0
+        else:
+            stop = self.stop.sizeHint().width() + 6
         return max(self.width() - margins - listed - stop, 200)
 
     def _beside_message(self, width: int) -> int:
@@ -197,7 +202,10 @@ class BenchBar(QWidget):
             (part.sizeHint().height() for part in (self.number, self.aside) if not part.isHidden()),
             default=0,
         )
-        chips = 0 if self.chips.isHidden() else self.chips.sizeHint().height()
+        if self.chips.isHidden():
+            chips = 0
+        else:
+            chips = self.chips.sizeHint().height()
         rows = 1 + sum(bool(part) for part in (prompt, figures, chips))
         return prompt + figures + chips + 2 * _TOP_PX + _ROW_PX * rows
 
@@ -214,10 +222,10 @@ class BenchBar(QWidget):
             self._said = words
             self.told.emit(words)
 
-    def show_clocks(self, said: str) -> None:
+    def show_clocks(self, text: str) -> None:
         """The clocks that run, of all necks."""
-        self.clocks.setText(f"◔ {said}" if said else "")
-        self.clocks.setVisible(bool(said))
+        self.clocks.setText(f"◔ {text}" if text else "")
+        self.clocks.setVisible(bool(text))
 
     def show_slow(self, seconds: int) -> None:
         """A result is on its way for so long already; 0: no longer."""

@@ -55,7 +55,9 @@ class CourseView(QWidget):
     @property
     def lines(self) -> int:
         """Over how many lines a reason may run: a short course has room for all of it."""
-        return 3 if len(self.legs) <= _SHORT else 2
+        if len(self.legs) <= _SHORT:
+            return 3
+        return 2
 
     @property
     def leg_px(self) -> int:
@@ -119,7 +121,10 @@ class CourseView(QWidget):
         painter.setBrush(c["copper" if leg.way == self.selected else "card"])
         painter.drawEllipse(middle, r, r)
         figure = QRectF(middle.x() - r, middle.y() - r, 2 * r, 2 * r)
-        inside = "card" if leg.way == self.selected else "copper"
+        if leg.way == self.selected:
+            inside = "card"
+        else:
+            inside = "copper"
         self._text(painter, figure, str(number), 14, inside, bold=True, centred=True)
         title = QRectF(t.px(38), box.top(), t.px(_TITLE) - t.px(38), box.height())
         self._text(painter, title, say(way_title(leg.way)), 16, "ink", bold=True)
@@ -160,5 +165,8 @@ class CourseView(QWidget):
     ) -> None:
         painter.setFont(self.theme.font(size, bold=bold))
         painter.setPen(self.app.theme.colours[colour])
-        side = Qt.AlignmentFlag.AlignHCenter if centred else Qt.AlignmentFlag.AlignLeft
+        if centred:
+            side = Qt.AlignmentFlag.AlignHCenter
+        else:
+            side = Qt.AlignmentFlag.AlignLeft
         one_line(painter, box, text, side)

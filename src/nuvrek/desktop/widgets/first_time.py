@@ -39,11 +39,14 @@ class FirstTimeRow(QWidget):
             self.asked = None
             self.hide()
             return
-        if self._first is None or set(told) - set(self._first.told):
+        if self._first is None or set(told) - set(self._first.told_before):
             self._first = FirstTime(told)
         self.asked = self._first.asks(pad)
-        tip = None if self.asked is not None else self._first.tip(pad)
-        self._keep(self._first.told)
+        if self.asked is not None:
+            tip = None
+        else:
+            tip = self._first.tip(pad)
+        self._keep(self._first.told_before)
         self.setVisible(tip is not None)
         if tip is not None:
             t = self.app.theme
@@ -67,7 +70,7 @@ class FirstTimeRow(QWidget):
         else:
             self._take_leaves(key)
         self._first.put_away(asked.name)
-        self._keep(self._first.told)
+        self._keep(self._first.told_before)
         self.asked = None
         return True
 
@@ -76,8 +79,8 @@ class FirstTimeRow(QWidget):
         settings = msgspec.structs.replace(self.app.settings, nut_on_right=on_right)
         self.app.change_quietly(settings)
         if neck.nut_on_right != on_right:
-            said = Describe(neck=msgspec.structs.replace(neck, nut_on_right=on_right))
-            self.app.write(lambda: pad.session.append(said))
+            describe = Describe(neck=msgspec.structs.replace(neck, nut_on_right=on_right))
+            self.app.write(lambda: pad.session.append(describe))
 
     def _take_leaves(self, key: str) -> None:
         if key == "3":

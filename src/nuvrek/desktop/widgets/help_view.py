@@ -8,11 +8,10 @@ from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QWidget
 
+from nuvrek.desktop.pages.page import EVERYWHERE, KEYS, Page
 from nuvrek.desktop.stages.base import key_name
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import fitting, painting
-from nuvrek.wording.help.page_help import EVERYWHERE, KEYS, PageHelp
-from nuvrek.wording.page_names import PAGE_NAMES
 from nuvrek.wording.speech import say, tr
 
 # Where a key lies on the drawn pad: column, row, columns and rows it takes.
@@ -45,20 +44,20 @@ class HelpView(QWidget):
     ) -> None:
         super().__init__(parent)
         self.theme, self._doors = theme, doors
-        self.title, self.help = "", PageHelp()
+        self.page = Page("", "")
         self.about: tuple[str, ...] = ()
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hide()
 
-    def show_help(self, title: str, page: PageHelp, about: tuple[str, ...] = ()) -> None:
+    def show_help(self, page: Page, about: tuple[str, ...] = ()) -> None:
         """Draw the help of a page over all of it; on the first page what ships stands below."""
-        self.title, self.help, self.about = say(PAGE_NAMES[title]), page, about
+        self.page, self.about = page, about
         parent = self.parentWidget()
         if parent is not None:
             self.setGeometry(parent.rect())
         keys = "; ".join(f"{say(KEYS[key])}: {say(words)}" for key, words in page.keys.items())
         sees = " ".join(f"{say(thing)}: {say(means)}" for thing, means in page.sees)
-        self.setAccessibleName(tr("Help for {title}", title=self.title))
+        self.setAccessibleName(tr("Help for {title}", title=self.page.title))
         self.setAccessibleDescription(" ".join((f"{keys}. {sees}", *about)))
         self.show()
         self.raise_()
@@ -90,15 +89,15 @@ class HelpView(QWidget):
             self._pad(painter, QRectF(24, 56, wide - 36, self.height() - 84))
             self._told(painter, QRectF(wide + 14, 56, self.width() - wide - 38, self.height() - 84))
             head, middle = QRectF(26, 8, self.width() - 52, 44), int(Qt.AlignmentFlag.AlignVCenter)
-            painter.setFont(fitting(self.theme, 22, head, middle, self.title, bold=True))
+            painter.setFont(fitting(self.theme, 22, head, middle, say(self.page.title), bold=True))
             painter.setPen(self.theme.colours["ink"])
-            painter.drawText(head, middle, self.title)
+            painter.drawText(head, middle, say(self.page.title))
             painter.setPen(self.theme.colours["muted"])
             away = middle | int(Qt.AlignmentFlag.AlignRight)
-            told = tr("Enter: the guide   .  how this is known   any other key: back to work")
+            text = tr("Enter: the guide   .  how this is known   any other key: back to work")
             beside = head.adjusted(0.3 * head.width(), 0.0, 0.0, 0.0)
-            painter.setFont(fitting(self.theme, 15, beside, away, told))
-            painter.drawText(beside, away, told)
+            painter.setFont(fitting(self.theme, 15, beside, away, text))
+            painter.drawText(beside, away, text)
 
     def _pad(self, painter: QPainter, box: QRectF) -> None:
         """The keypad; keys this page has no use for are faint."""
@@ -111,7 +110,7 @@ class HelpView(QWidget):
                 columns * wide - 7,
                 rows * high - 7,
             )
-            words = say(self.help.keys.get(key, ""))
+            words = say(self.page.keys.get(key, ""))
             painter.setPen(QPen(c["copper" if words else "line"], 2 if words else 1))
             painter.setBrush(c["card"] if words else c["paper"])
             painter.drawRoundedRect(place, 7, 7)
@@ -128,7 +127,11 @@ class HelpView(QWidget):
         elif words:
             top.setHeight(min(24.0, 0.45 * room.height()))
         painter.setPen(c["copper" if words else "muted"])
-        painter.setFont(fitting(self.theme, 17 if words else 14, top, centred, face, bool(words)))
+        painter.setFont(
+            fitting(
+                self.theme, 17 if words else 14, top, flags=centred, text=face, bold=bool(words)
+            )
+        )
         painter.drawText(top, centred, face)
         under = QRectF(room)
         if low:
@@ -145,7 +148,7 @@ class HelpView(QWidget):
         """What is to be seen, then the keys of every page."""
         c, flags = self.theme.colours, int(Qt.TextFlag.TextWordWrap)
         y = box.top()
-        for thing, means in self.help.sees:
+        for thing, means in self.page.sees:
             for words, bold, colour in ((thing, True, "copper"), (means, False, "ink")):
                 painter.setFont(self.theme.font(16, bold=bold))
                 painter.setPen(c[colour])

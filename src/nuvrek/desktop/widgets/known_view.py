@@ -42,7 +42,7 @@ class KnownView(QWidget):
         )
         title, on = tr("How is this known?"), tr("Up and down: read on. Any other key: back.")
         self.text.setHtml(
-            f"<h2>{escape(title)}</h2>{''.join(self._one(one) for one in things)}"
+            f"<h2>{escape(title)}</h2>{''.join(self._one(known) for known in things)}"
             f"<p style='color:{c.muted}'>{escape(on)}</p>"
         )
         self.setAccessibleName(title)
@@ -51,22 +51,22 @@ class KnownView(QWidget):
         self.raise_()
         self.setFocus()
 
-    def _one(self, one: Known) -> str:
+    def _one(self, known: Known) -> str:
         """A thing with its rule, its readings and its reckoning."""
         c = self.theme.colours
-        head = f"<h3 style='color:{c.copper}; margin-bottom:2px'>{escape(say(one.title))}</h3>"
-        rows = [(tr("Rule"), one.rule), (tr("Reckoned"), one.reckoned)]
-        if one.of_readings:
-            rows.append((tr("Readings for it"), "; ".join(one.by) or tr("none: not measured")))
-        if one.against:
-            rows.append((tr("Against it"), "; ".join(one.against)))
-        said = "".join(
+        head = f"<h3 style='color:{c.copper}; margin-bottom:2px'>{escape(say(known.title))}</h3>"
+        rows = [(tr("Rule"), known.rule), (tr("Reckoned"), known.reckoned)]
+        if known.of_readings:
+            rows.append((tr("Readings for it"), "; ".join(known.by) or tr("none: not measured")))
+        if known.against:
+            rows.append((tr("Against it"), "; ".join(known.against)))
+        text = "".join(
             f"<tr><td style='padding-right:14px; color:{c.muted}'>{escape(name)}</td>"
             f"<td>{escape(say(words))}</td></tr>"
             for name, words in rows
             if words
         )
-        return f"{head}<table cellpadding='2'>{said}</table>"
+        return f"{head}<table cellpadding='2'>{text}</table>"
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         if event is None:

@@ -2,14 +2,7 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import (
-    QAbstractListModel,
-    QModelIndex,
-    QObject,
-    QRectF,
-    QSize,
-    Qt,
-)
+from PyQt6.QtCore import QAbstractListModel, QModelIndex, QObject, QRectF, QSize, Qt
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QListView, QStyledItemDelegate, QStyleOptionViewItem
 
@@ -44,7 +37,9 @@ class NeckModel(QAbstractListModel):
         self.endResetModel()
 
     def rowCount(self, parent: QModelIndex | None = None) -> int:
-        return 0 if parent is not None and parent.isValid() else len(self.cards)
+        if parent is not None and parent.isValid():
+            return 0
+        return len(self.cards)
 
     def data(self, index: QModelIndex, role: int = 0) -> object:
         if not index.isValid() or index.row() >= len(self.cards):
@@ -70,7 +65,10 @@ class NeckDelegate(QStyledItemDelegate):
 
     def sizeHint(self, _option: QStyleOptionViewItem, index: QModelIndex) -> QSize:
         t = self.app.theme
-        head = t.px(_HEAD) if index.row() in self.model.heads else 0
+        if index.row() in self.model.heads:
+            head = t.px(_HEAD)
+        else:
+            head = 0
         return QSize(400, t.px(_HIGH) + head + 4)
 
     def paint(
@@ -155,8 +153,8 @@ class NeckDelegate(QStyledItemDelegate):
     ) -> None:
         """All necks of the shelf share one scale, so that a long bass looks long."""
         length = (wide - start - 24) * end_mm(card.neck) / self.longest_mm
-        g = SheetGeometry(card.neck, start, length, 16, high - 32)
-        paint_board(painter, g, self.app.theme, Dots())
+        geometry = SheetGeometry(card.neck, start, length, 16, high - 32)
+        paint_board(painter, geometry, self.app.theme, Dots())
 
 
 class NeckList(QListView):
@@ -176,15 +174,15 @@ class NeckList(QListView):
         self.setFrameShape(QListView.Shape.NoFrame)
         self.setAccessibleName(tr("Necks"))
 
-    def show_cards(self, cards: list[ShelfCard], ready: dict[int, Ready], now: str) -> None:
+    def show_cards(self, cards: list[ShelfCard], ready: dict[int, Ready], moment: str) -> None:
         """Show these necks in this order, each kind of need under its name."""
         heads, before = set(), ""
         for place, card in enumerate(cards):
-            kind = card.need.at(now).kind
+            kind = card.need.at(moment).kind
             if kind != before:
                 heads.add(place)
                 before = kind
-        self.drawn.now, self.drawn.ready = now, ready
+        self.drawn.now, self.drawn.ready = moment, ready
         self.drawn.longest_mm = max((end_mm(card.neck) for card in cards), default=1.0)
         self.necks.show_cards(cards, heads)
 

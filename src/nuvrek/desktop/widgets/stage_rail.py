@@ -6,16 +6,16 @@ from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QPaintEvent, QPen
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
+from nuvrek.desktop.pages import PAGES
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.chooser import Chooser
 from nuvrek.desktop.widgets.painting import fitting, painting
 from nuvrek.meaning import Saying
-from nuvrek.wording.page_names import PAGE_NAMES
 from nuvrek.wording.speech import later, say, tr
 
 STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
 # The page all begins from: what its switch says, and its name.
-_HOME = (PAGE_NAMES["Shelf"], later("All necks"))
+_HOME = (PAGES["Shelf"].title, later("All necks"))
 
 
 class StageButton(Chooser):
@@ -24,15 +24,18 @@ class StageButton(Chooser):
     MARKS = 6
 
     def __init__(self, theme: Theme, name: str) -> None:
-        super().__init__(say(PAGE_NAMES[name]))
+        super().__init__(say(PAGES[name].title))
         self.theme, self.share = theme, 0.0
-        self.setAccessibleName(tr("Stage {name}", name=PAGE_NAMES[name]))
+        self.setAccessibleName(tr("Stage {name}", name=PAGES[name].title))
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
 
     def sizeHint(self) -> QSize:
         # Large text is set smaller here than elsewhere, so that the neck's name has room.
-        wide = 100 if self.theme.percent > 125 else min(self.theme.px(100), 118)
+        if self.theme.percent > 125:
+            wide = 100
+        else:
+            wide = min(self.theme.px(100), 118)
         return QSize(wide, self.theme.px(58))
 
     def fill(self, share: float) -> None:

@@ -79,7 +79,11 @@ def columns(theme: Theme, width: float, height: float) -> list[QRectF]:
 def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     """The figures of a way under ``HEADS``; a dash where nothing is said."""
     promise, filed = way.promise, way.metal_mm > WORTH_FILING_MM
-    thin = "–" if promise.thinnest_mm is None else format_number(promise.thinnest_mm, unit)
+    thin: Saying
+    if promise.thinnest_mm is None:
+        thin = "–"
+    else:
+        thin = format_number(promise.thinnest_mm, unit)
     relief = "–"
     if promise.relief_mm is not None:
         spread = _short(promise.relief_doubt_mm or 0.0, unit)
@@ -88,10 +92,21 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     if way.lowest_mm:
         mm, doubt = way.lowest_mm[0]
         clean = f"{say(format_number(mm, height_unit))} ±{_short(doubt, height_unit)}"
-    per = "–" if way.per_tenth_mm is None else format_number(way.per_tenth_mm, unit)
-    hours = figure(f"{way.minutes / 60:.1f}") if way.minutes else "–"
-    worst = format_number(way.worst_mm, unit) if filed else "0"
-    metal = format_number(way.metal_mm, unit) if filed else "0"
+    per: Saying
+    if way.per_tenth_mm is None:
+        per = "–"
+    else:
+        per = format_number(way.per_tenth_mm, unit)
+    if way.minutes:
+        hours = figure(f"{way.minutes / 60:.1f}")
+    else:
+        hours = "–"
+    worst: Saying = "0"
+    if filed:
+        worst = format_number(way.worst_mm, unit)
+    metal: Saying = "0"
+    if filed:
+        metal = format_number(way.metal_mm, unit)
     return say_all((metal, worst, thin, str(way.levels_left), relief, clean, per, hours))
 
 
@@ -246,13 +261,13 @@ class WayRow(QWidget):
 
     def _metal(self, painter: QPainter, box: QRectF, way: Way, neck: NeckDescription) -> None:
         c = self.app.theme.colours
-        g = SheetGeometry(neck, box.left(), box.width(), box.top(), box.height())
+        geometry = SheetGeometry(neck, box.left(), box.width(), box.top(), box.height())
         y = box.top() + 6
         painter.setPen(QPen(c["muted"], 1))
         painter.drawLine(QPointF(box.left(), y), QPointF(box.right(), y))
         off = way.off_mm.max(axis=1)
         room, full = box.height() - 9, max(_FULL_MM, float(off.max()))
-        for fret, x in enumerate(g.frets_x, 1):
+        for fret, x in enumerate(geometry.frets_x, 1):
             painter.setPen(QPen(c["muted"], 1))
             painter.drawLine(QPointF(x, y - 3), QPointF(x, y + 3))
             depth = float(off[fret - 1])

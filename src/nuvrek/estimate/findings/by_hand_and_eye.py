@@ -11,13 +11,7 @@ from nuvrek.meaning import Saying, means
 from nuvrek.mechanics.moisture import DAMP_PERCENT, DRY_PERCENT, equilibrium_moisture_percent
 from nuvrek.neck.crown import worn_mm
 from nuvrek.neck.description import LANE_WORDS, LANES
-from nuvrek.readings.entries import (
-    Air,
-    EndFault,
-    Side,
-    Size,
-    StandOff,
-)
+from nuvrek.readings.entries import Air, EndFault, Side, Size, StandOff
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.told.observed import (
     end_faults,
@@ -58,18 +52,23 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
         "middle": means("findings.middle"),
         "treble": means("findings.treble-end"),
     }[reading.lane]
-    light = means("findings.light-under", amount=amount) if amount else ""
+    light: Saying = ""
+    if amount:
+        light = means("findings.light-under", amount=amount)
     text = means("findings.press-home-glue-before-any", light=light)
-    lanes = LANES if reading.lane is None else (reading.lane,)
+    if reading.lane is None:
+        lanes = LANES
+    else:
+        lanes = (reading.lane,)
     mm = reading.gap_mm or reading.slides_mm or 0.0
     return Finding(
         "loose",
         fret,
         reading.lane,
-        mm,
-        1.0,
-        text,
-        means(
+        mm=mm,
+        sure=1.0,
+        text=text,
+        headline=means(
             "findings.fret-moves-under-finger"
             if reading.moves == "moves"
             else "findings.fret-stands-off-wood",
@@ -83,11 +82,13 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
 def find_ends(looking: Looking) -> list[Finding]:
     """What is wrong with fret ends, by side and fault."""
     neck_state, unit = looking.neck_state, looking.unit
-    found = []
+    findings = []
     for (side, fault), ends in end_faults(neck_state).items():
         frets = sorted(ends)
         most = max((end.mm or 0.0 for end in ends.values()), default=0.0)
-        size = means("findings.up", most=format_length(most, unit)) if most else ""
+        size: Saying = ""
+        if most:
+            size = means("findings.up", most=format_length(most, unit))
         head = means(
             "findings.end-heads-lane-size",
             end_heads=_END_HEADS[fault],
@@ -101,25 +102,33 @@ def find_ends(looking: Looking) -> list[Finding]:
             end_cures=_END_CURES[fault],
             near=_near(neck_state, side, unit),
         )
-        found.append(Finding("fret-ends", frets[0], side, most, 1.0, text, head, lanes=(side,)))
-    return found
+        findings.append(
+            Finding(
+                "fret-ends",
+                frets[0],
+                side,
+                mm=most,
+                sure=1.0,
+                text=text,
+                headline=head,
+                lanes=(side,),
+            )
+        )
+    return findings
 
 
 def _near(neck_state: NeckState, side: Side, unit: Unit) -> Saying:
     """A warning where the outer string runs close to the ends."""
     ways = [
-        one.reading.mm
-        for one in neck_state.taken
-        if isinstance(one.reading, Size)
-        and one.reading.what == "string-to-end"
-        and one.reading.lane == side
+        taken.reading.mm
+        for taken in neck_state.taken
+        if isinstance(taken.reading, Size)
+        and taken.reading.what == "string-to-end"
+        and taken.reading.lane == side
     ]
     if not ways or min(ways) >= NEAR_EDGE_MM:
         return ""
-    return means(
-        "findings.outer-string-only-from-end",
-        ways=format_length(min(ways), unit),
-    )
+    return means("findings.outer-string-only-from-end", ways=format_length(min(ways), unit))
 
 
 def find_grooves(looking: Looking) -> list[Finding]:
@@ -133,12 +142,9 @@ def find_grooves(looking: Looking) -> list[Finding]:
         return []
     fret = max(worn, key=lambda f: worn[f])
     named = meaning.frets(sorted(worn), len(worn))
-    text = means(
-        "findings.out-entirely-costs-much-metal",
-        named=named,
-    )
+    text = means("findings.out-entirely-costs-much-metal", named=named)
     head = means("findings.grooves-up-deep", worn=format_length(worn[fret], unit))
-    return [Finding("grooves", fret, None, worn[fret], 1.0, text, head)]
+    return [Finding("grooves", fret, None, mm=worn[fret], sure=1.0, text=text, headline=head)]
 
 
 def find_flats(looking: Looking) -> list[Finding]:
@@ -153,25 +159,21 @@ def find_flats(looking: Looking) -> list[Finding]:
         (means("findings.f-mm", f=f, mm=format_length(mm, unit)) for f, mm in sorted(gone.items())),
         by=",",
     )
-    text = means(
-        "findings.wire-described-so-much-metal",
-        named=named,
-    )
+    text = means("findings.wire-described-so-much-metal", named=named)
     head = means("findings.flats-up-wide", widest=format_length(widest[fret], unit))
-    return [Finding("flats", fret, None, gone[fret], 1.0, text, head)]
+    return [Finding("flats", fret, None, mm=gone[fret], sure=1.0, text=text, headline=head)]
 
 
 def find_air(looking: Looking) -> list[Finding]:
     """Air so dry or damp that the board moves against its frets."""
     neck_state = looking.neck_state
     warm = damp = None
-    for one in neck_state.taken:
-        if isinstance(one.reading, Air):
-            warm = one.reading.temperature_c if one.reading.temperature_c is not None else warm
-            if one.reading.humidity_percent is not None:
-                damp = one.reading.humidity_percent
-            else:
-                damp = damp
+    for taken in neck_state.taken:
+        if isinstance(taken.reading, Air):
+            if taken.reading.temperature_c is not None:
+                warm = taken.reading.temperature_c
+            if taken.reading.humidity_percent is not None:
+                damp = taken.reading.humidity_percent
     if damp is None or DRY_PERCENT <= damp <= DAMP_PERCENT or damp > 99.0:
         return []
     dry = damp < DRY_PERCENT
@@ -192,27 +194,18 @@ def find_air(looking: Looking) -> list[Finding]:
             "air",
             None,
             None,
-            0.0,
-            1.0,
-            means("findings.over-weeks", moves=moves, settles=settles),
-            head,
+            mm=0.0,
+            sure=1.0,
+            text=means("findings.over-weeks", moves=moves, settles=settles),
+            headline=head,
         )
     ]
 
 
 _ROD_WORDS: dict[str, tuple[Saying, Saying]] = {
-    "binding": (
-        means("findings.rod-binds"),
-        means("findings.dont-force-snapped-rod-new"),
-    ),
-    "at its end": (
-        means("findings.rod-end"),
-        means("findings.dont-force-snapped-rod-new-neck"),
-    ),
-    "key slips": (
-        means("findings.key-slips-rods-nut"),
-        means("findings.chewed-nut-or-wrong-key"),
-    ),
+    "binding": (means("findings.rod-binds"), means("findings.dont-force-snapped-rod-new")),
+    "at its end": (means("findings.rod-end"), means("findings.dont-force-snapped-rod-new-neck")),
+    "key slips": (means("findings.key-slips-rods-nut"), means("findings.chewed-nut-or-wrong-key")),
     "out of reach": (
         means("findings.rods-nut-cant-reached"),
         means("findings.clear-hole-find-key-rod"),
@@ -224,7 +217,9 @@ def find_rod_stop(looking: Looking) -> list[Finding]:
     """A rod nut that says stop."""
     neck_state = looking.neck_state
     said = _ROD_WORDS.get(rod_feel(neck_state) or "")
-    return [] if said is None else [Finding("rod-stop", None, None, 0.0, 1.0, said[1], said[0])]
+    if said is None:
+        return []
+    return [Finding("rod-stop", None, None, mm=0.0, sure=1.0, text=said[1], headline=said[0])]
 
 
 def find_rod_kind(looking: Looking) -> list[Finding]:
@@ -239,7 +234,16 @@ def find_rod_kind(looking: Looking) -> list[Finding]:
         did = means("findings.stays-slack-however-far-loosened")
     head = means("findings.rod-one", did=did, kind=kind)
     return [
-        Finding("rod-kind", None, None, 0.0, 0.9, means("findings.write-down-take"), head, "good")
+        Finding(
+            "rod-kind",
+            None,
+            None,
+            mm=0.0,
+            sure=0.9,
+            text=means("findings.write-down-take"),
+            headline=head,
+            verdict="good",
+        )
     ]
 
 

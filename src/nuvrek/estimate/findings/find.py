@@ -18,13 +18,13 @@ def find(
     producers = dict.fromkeys(record.producer for record in FINDINGS.values())
     # Of a fret that is out nothing can be found.
     out = neck_map.neck_state.out
-    found = [
+    findings = [
         finding
         for producer in producers
         for finding in producer(looking)
         if finding.fret is None or finding.fret not in out
     ]
-    return tuple(_witnessed(looking, finding) for finding in sorted(found, key=_gravity))
+    return tuple(_witnessed(looking, finding) for finding in sorted(findings, key=_gravity))
 
 
 def _gravity(finding: Finding) -> tuple[int, float]:
@@ -37,5 +37,10 @@ def _gravity(finding: Finding) -> tuple[int, float]:
 def _witnessed(looking: Looking, finding: Finding) -> Finding:
     """The finding with the readings that speak for and against it, where it rests on heights."""
     height = FINDINGS[finding.kind].height
-    rests_on = None if height is None else height(looking.measurer, finding)
-    return finding if rests_on is None else with_witnesses(looking.measurer, finding, *rests_on)
+    if height is None:
+        rests_on = None
+    else:
+        rests_on = height(looking.measurer, finding)
+    if rests_on is None:
+        return finding
+    return with_witnesses(looking.measurer, finding, *rests_on)

@@ -108,9 +108,9 @@ def find_proud(looking: Looking) -> list[Finding]:
     """
 
     def find() -> list[Finding]:
-        found = _proud(looking)
+        findings = _proud(looking)
         unread = {*seated_unread(looking.neck_state)}
-        return [one for one in found if one.fret not in looking.loose | unread]
+        return [finding for finding in findings if finding.fret not in looking.loose | unread]
 
     return looking.once("proud", find)
 
@@ -164,7 +164,16 @@ class _Standing:
 
     def named(self, kind: str, text: Saying, head: Saying) -> Finding:
         lanes, lane = tuple(LANES[k] for k in self.here), LANES[self.worst]
-        return Finding(kind, self.fret, lane, self.size_mm, self.chance, text, head, lanes=lanes)
+        return Finding(
+            kind,
+            self.fret,
+            lane,
+            mm=self.size_mm,
+            sure=self.chance,
+            text=text,
+            headline=head,
+            lanes=lanes,
+        )
 
     @property
     def ends_only(self) -> bool:
@@ -184,7 +193,7 @@ def _proud(looking: Looking) -> list[Finding]:
     sure = proud_chance(neck_map)
     middle = tops_read(looking.neck_state)["middle"]
     touched, held = pressed(looking.neck_state), firm(looking.neck_state)
-    found = []
+    findings = []
     for fret in range(1, len(rise) - 1):
         # A bare mark says that it rocks, not by how much: every mark is told, whatever explains it.
         marked = tuple(k for k in range(3) if (fret + 1, LANES[k]) in neck_map.rocks_unmeasured)
@@ -200,71 +209,76 @@ def _proud(looking: Looking) -> list[Finding]:
         if lanes and not marked and rise[fret, list(lanes)].max() < PROUD_MM:
             lanes = lanes if 1 not in lanes else ()
         n = fret + 1
-        one = _Standing(
+        standing = _Standing(
             n,
             lanes,
             marked,
-            over[fret],
-            sure[fret],
-            n in middle,
-            n in touched,
-            n in held,
-            looking.unit,
+            rise_mm=over[fret],
+            sure=sure[fret],
+            middle_read=n in middle,
+            pressed=n in touched,
+            firm=n in held,
+            unit=looking.unit,
         )
-        if one.here:
-            found.append(_standing_finding(neck_map, one))
-    return found
+        if standing.here:
+            findings.append(_standing_finding(neck_map, standing))
+    return findings
 
 
-def _standing_finding(neck_map: HeightMap, one: _Standing) -> Finding:
-    size = format_length(one.size_mm, one.unit)
-    if one.ends_only:
-        return _end_finding(one, size)
-    if one.lanes == (1,) and not one.marked:
-        ends = max(float(one.rise_mm[0]), float(one.rise_mm[2]), 0.0)
-        if one.size_mm - ends >= MIDDLE_UP_MM:
+def _standing_finding(neck_map: HeightMap, standing: _Standing) -> Finding:
+    size = format_length(standing.size_mm, standing.unit)
+    if standing.ends_only:
+        return _end_finding(standing, size)
+    if standing.lanes == (1,) and not standing.marked:
+        ends = max(float(standing.rise_mm[0]), float(standing.rise_mm[2]), 0.0)
+        if standing.size_mm - ends >= MIDDLE_UP_MM:
             text = means(
-                "findings.look-light-under-middle-press",
-                size=size,
-                certain=one.certain,
+                "findings.look-light-under-middle-press", size=size, certain=standing.certain
             )
-            return one.named("middle-up", text, means("findings.fret-up-middle", fret=one.fret))
-    if not one.lanes:
+            return standing.named(
+                "middle-up", text, means("findings.fret-up-middle", fret=standing.fret)
+            )
+    if not standing.lanes:
         text = means(
             "findings.marked-file-until-ink-gone",
-            where=one.where,
-            range_words=_range_words(one),
+            where=standing.where,
+            range_words=_range_words(standing),
         )
-        return one.named("rocks", text, means("findings.fret-rocks", fret=one.fret))
+        return standing.named("rocks", text, means("findings.fret-rocks", fret=standing.fret))
     text = means(
         "findings.over-both-neighbours",
-        where=one.where,
-        by_caliper=_by_caliper(neck_map, one.fret, one.size_mm, one.unit),
-        certain=one.certain,
+        where=standing.where,
+        by_caliper=_by_caliper(neck_map, standing.fret, standing.size_mm, standing.unit),
+        certain=standing.certain,
     )
-    return one.named("proud", text, means("findings.fret-stands-proud", fret=one.fret, size=size))
+    return standing.named(
+        "proud", text, means("findings.fret-stands-proud", fret=standing.fret, size=size)
+    )
 
 
-def _range_words(one: _Standing) -> Saying:
+def _range_words(standing: _Standing) -> Saying:
     """A mark without a leaf in figures: from what a rocker is felt at to twice what is likely."""
-    high = max(2.0 * one.size_mm, 2.5 * ROCKING_MM)
+    high = max(2.0 * standing.size_mm, 2.5 * ROCKING_MM)
     return means(
         "findings.to",
-        rocking_mm=format_number(ROCKING_MM, one.unit),
-        high=format_length(high, one.unit),
+        rocking_mm=format_number(ROCKING_MM, standing.unit),
+        high=format_length(high, standing.unit),
     )
 
 
-def _end_finding(one: _Standing, size: Saying) -> Finding:
+def _end_finding(standing: _Standing, size: Saying) -> Finding:
     """A rock at the ends and none in the middle: sprung, until pressing says otherwise."""
-    at = "both" if len(one.here) > 1 else ("bass" if one.here[0] == 0 else "treble")
-    amount: Saying = means("findings.size-sentence", size=size) if one.lanes else ""
-    if one.firm:
-        holds = "findings.ends-pressed-hold" if at == "both" else "findings.end-pressed-holds"
-        head = means(f"findings.fret-high-{at}", fret=one.fret)
-        return one.named("end-high", meaning.sentences(amount, means(holds)), head)
+    at = "both" if len(standing.here) > 1 else ("bass" if standing.here[0] == 0 else "treble")
+    amount: Saying = means("findings.size-sentence", size=size) if standing.lanes else ""
+    if standing.firm:
+        if at == "both":
+            holds = "findings.ends-pressed-hold"
+        else:
+            holds = "findings.end-pressed-holds"
+        head = means(f"findings.fret-high-{at}", fret=standing.fret)
+        return standing.named("end-high", meaning.sentences(amount, means(holds)), head)
     text = meaning.sentences(amount, means("findings.middle-down-sprung-end-until"))
-    return one.named("end-up", text, means(f"findings.fret-up-{at}", fret=one.fret))
+    return standing.named("end-up", text, means(f"findings.fret-up-{at}", fret=standing.fret))
 
 
 def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> Saying:
@@ -272,22 +286,19 @@ def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> S
     wood under it.
     """
     read = [
-        one.reading.height_mm
-        for one in neck_map.neck_state.taken
-        if isinstance(one.reading, CrownHeight)
-        and one.reading.fret == fret
-        and one.surface.get((fret, one.reading.lane), 0)
-        == neck_map.neck_state.surface.get((fret, one.reading.lane), 0)
+        taken.reading.height_mm
+        for taken in neck_map.neck_state.taken
+        if isinstance(taken.reading, CrownHeight)
+        and taken.reading.fret == fret
+        and taken.surface.get((fret, taken.reading.lane), 0)
+        == neck_map.neck_state.surface.get((fret, taken.reading.lane), 0)
     ]
     if not read:
         return ""
     # The median, for a few worn or tall crowns must not move the measure.
     taller = float(np.mean(read)) - float(np.median(neck_map.crown_mm))
     if taller >= 0.5 * rise_mm:
-        return means(
-            "findings.caliper-taller-than-rest-look",
-            taller=format_length(taller, unit),
-        )
+        return means("findings.caliper-taller-than-rest-look", taller=format_length(taller, unit))
     if taller <= 0.25 * rise_mm:
         return means("findings.caliper-no-taller-than-rest")
     return ""
@@ -301,9 +312,9 @@ def find_low(looking: Looking) -> list[Finding]:
 def _low(looking: Looking) -> list[Finding]:
     neck_map, unit = looking.neck_map, looking.unit
     standing = find_proud(looking)
-    proud_frets = {one.fret for one in standing if one.kind != "rocks"} | looking.loose
+    proud_frets = {finding.fret for finding in standing if finding.kind != "rocks"} | looking.loose
     drop, sd = _over_neighbours(neck_map, -1.0)
-    found = []
+    findings = []
     for fret in range(1, len(drop) - 1):
         if {fret, fret + 2} & proud_frets:
             continue
@@ -319,20 +330,13 @@ def _low(looking: Looking) -> list[Finding]:
         lanes_named = tuple(LANES[k] for k in lanes)
         named = (fret + 1, LANES[worst], -size)
         if size >= LOW_MM:
-            text = means(
-                "findings.neighbours-rock-over-they-not",
-                sure_words=sure_words(p),
-            )
+            text = means("findings.neighbours-rock-over-they-not", sure_words=sure_words(p))
             head = means("findings.fret-low", fret=fret + 1, size=format_length(size, unit))
         else:
-            text = means(
-                "findings.frets-rock-around-one-low",
-                fret=fret,
-                other_fret=fret + 2,
-            )
+            text = means("findings.frets-rock-around-one-low", fret=fret, other_fret=fret + 2)
             head = means("findings.fret-low-with-fret", fret=fret + 1)
-        found.append(Finding("low", *named, p, text, head, lanes=lanes_named))
-    return found
+        findings.append(Finding("low", *named, p, text, head, lanes=lanes_named))
+    return findings
 
 
 def _rocks_around(neck_map: HeightMap, fret: int) -> set[int]:
@@ -374,10 +378,12 @@ def find_thin(looking: Looking) -> list[Finding]:
             "thin-crown",
             fret + 1,
             LANES[lane],
-            mm,
-            p,
-            text,
-            means("findings.fret-has-crown-left", fret=fret + 1, mm=format_length(mm, unit)),
+            mm=mm,
+            sure=p,
+            text=text,
+            headline=means(
+                "findings.fret-has-crown-left", fret=fret + 1, mm=format_length(mm, unit)
+            ),
         )
     ]
 

@@ -29,12 +29,7 @@ from nuvrek.estimate.findings.frets import (
     thin_height,
 )
 from nuvrek.estimate.findings.looking import Looking
-from nuvrek.estimate.findings.relief import (
-    bow_height,
-    find_relief,
-    relief_height,
-    slack_bow_height,
-)
+from nuvrek.estimate.findings.relief import bow_height, find_relief, relief_height, slack_bow_height
 from nuvrek.estimate.findings.seasons import find_seasons
 from nuvrek.estimate.findings.shapes import (
     find_shapes,

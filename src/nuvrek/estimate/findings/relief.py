@@ -45,21 +45,26 @@ def find_relief(looking: Looking) -> list[Finding]:
         mean = Relief(
             "bass", "pitch", 0.5 * (sides[0].mm + sides[1].mm), max(r.doubt_mm for r in sides)
         )
-        found = [_relief_finding(neck_map, mean, None, unit)]
+        findings = [_relief_finding(neck_map, mean, None, unit)]
     else:
-        found = [_relief_finding(neck_map, r, r.lane, unit) for r in sides]
+        findings = [_relief_finding(neck_map, r, r.lane, unit) for r in sides]
     # A neck that stands up under its strings does so without them: that is said once.
-    return found if any(f.kind == "back-bow" for f in found) else [*found, *slack]
+    if any(f.kind == "back-bow" for f in findings):
+        return findings
+    return [*findings, *slack]
 
 
 def _slack_back_bow(neck_map: HeightMap, known: Sequence[Lane], unit: Unit) -> list[Finding]:
     """The neck stands up in the middle once the strings no longer pull."""
     read = any(
-        one.reading.state.strings == "slack"
-        for one in neck_map.neck_state.taken
-        if isinstance(one.reading, StringGap | EdgeLie)
+        taken.reading.state.strings == "slack"
+        for taken in neck_map.neck_state.taken
+        if isinstance(taken.reading, StringGap | EdgeLie)
     )
-    sides = [neck_map.relief_at(lane, "slack") for lane in known] if read else []
+    if read:
+        sides = [neck_map.relief_at(lane, "slack") for lane in known]
+    else:
+        sides = []
     if not sides:
         return []
     worst = min(sides, key=lambda r: r.mm)
@@ -67,13 +72,20 @@ def _slack_back_bow(neck_map: HeightMap, known: Sequence[Lane], unit: Unit) -> l
     if worst.mm >= BACK_BOW_MM or sure < SLACK_SURE:
         return []
     where = LANE_WORDS[worst.lane]
-    text = means(
-        "findings.strings-slack-neck-stands-up",
-        where=where,
-        sure_words=sure_words(sure),
-    )
+    text = means("findings.strings-slack-neck-stands-up", where=where, sure_words=sure_words(sure))
     head = means("findings.slack-bowed-back", mm=format_length(-worst.mm, unit))
-    return [Finding("back-bow-slack", None, worst.lane, worst.mm, sure, text, head, "good")]
+    return [
+        Finding(
+            "back-bow-slack",
+            None,
+            worst.lane,
+            mm=worst.mm,
+            sure=sure,
+            text=text,
+            headline=head,
+            verdict="good",
+        )
+    ]
 
 
 @dataclass(frozen=True)
@@ -92,12 +104,12 @@ class _Held:
 
     @property
     def where(self) -> Saying:
-        return (
-            "" if self.lane is None else means("findings.on-the", lane_words=LANE_WORDS[self.lane])
-        )
+        if self.lane is None:
+            return ""
+        return means("findings.on-the", lane_words=LANE_WORDS[self.lane])
 
     @property
-    def said(self) -> Saying:
+    def statement(self) -> Saying:
         return format_length(self.relief.mm, self.unit)
 
     @property
@@ -120,9 +132,18 @@ class _Held:
         )
 
     def finding(self, sure: float, text: Saying, is_what: Saying, verdict: Verdict) -> Finding:
-        head = means("findings.relief", detail=self.said, where=self.where, is_what=is_what)
+        head = means("findings.relief", detail=self.statement, where=self.where, is_what=is_what)
         sentence = meaning.upper_first(text)
-        return Finding("relief", None, self.lane, self.relief.mm, sure, sentence, head, verdict)
+        return Finding(
+            "relief",
+            None,
+            self.lane,
+            mm=self.relief.mm,
+            sure=sure,
+            text=sentence,
+            headline=head,
+            verdict=verdict,
+        )
 
 
 def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit: Unit) -> Finding:
@@ -145,11 +166,7 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
     # Under nothing at all there is no "less than wanted": a flat neck may be wished for.
     if mm < max(target - margin, 0.0):
         sure = float(ndtr((target - margin - mm) / sd))
-        text = means(
-            "findings.no-fault-if-plays-clean",
-            between=held.between,
-            wanted=held.wanted,
-        )
+        text = means("findings.no-fault-if-plays-clean", between=held.between, wanted=held.wanted)
         return held.finding(sure, text, means("findings.less-than-wanted"), "under")
     inside = ndtr((target + margin - mm) / sd) - ndtr((target - margin - mm) / sd)
     return held.finding(
@@ -165,30 +182,39 @@ def _no_light(neck_map: HeightMap) -> Finding:
     text = means("findings.no-string-shows-light-over")
     mean = 0.5 * sum(neck_map.relief_at(lane, "pitch").mm for lane in ("bass", "treble"))
     head = means("findings.no-light-under-strings-straight")
-    return Finding("relief", None, None, mean, 1.0, text, head, "under")
+    return Finding(
+        "relief", None, None, mm=mean, sure=1.0, text=text, headline=head, verdict="under"
+    )
 
 
 def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:
     """The neck stands up in the middle; a low nut, where nobody looked at it, feels the same."""
     sure = float(ndtr(-held.relief.mm / held.sd_mm))
-    readings = [one.reading for one in neck_map.neck_state.taken]
-    nut_read = any(isinstance(one, StringGap) and one.low_support == 0 for one in readings)
-    also = "" if nut_read else means("findings.low-nut-feels-same-press")
-    text = means(
-        "findings.neck-stands-up-middle-under",
-        also=also,
-        sure_words=sure_words(sure),
+    readings = [taken.reading for taken in neck_map.neck_state.taken]
+    nut_read = any(
+        isinstance(reading, StringGap) and reading.low_support == 0 for reading in readings
     )
+    also: Saying
+    if nut_read:
+        also = ""
+    else:
+        also = means("findings.low-nut-feels-same-press")
+    text = means("findings.neck-stands-up-middle-under", also=also, sure_words=sure_words(sure))
     head = means(
         "findings.back-bow", where=held.where, mm=format_length(-held.relief.mm, held.unit)
     )
-    return Finding("back-bow", None, held.lane, held.relief.mm, sure, text, head)
+    return Finding(
+        "back-bow", None, held.lane, mm=held.relief.mm, sure=sure, text=text, headline=head
+    )
 
 
 def _lowest(neck_map: HeightMap, lane: Lane | None) -> int:
     """The fret between fret 1 and the joint where the wood lies deepest at pitch."""
     wood = neck_map.wood["pitch"][0][: neck_map.neck.joint_fret]
-    line = wood[:, LANES.index(lane)] if lane is not None else wood[:, [0, 2]].mean(axis=1)
+    if lane is not None:
+        line = wood[:, LANES.index(lane)]
+    else:
+        line = wood[:, [0, 2]].mean(axis=1)
     return int(np.argmin(line)) + 1
 
 
@@ -211,7 +237,9 @@ def bow_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
     """The dip itself: a back bow would be no finding at nil."""
     neck = measurer.map.neck
     middle = measurer.nearest(1, neck.joint_fret, 0.5)
-    lanes = (0, 2) if finding.lane is None else (LANES.index(finding.lane),)
+    lanes = [0, 2]
+    if finding.lane is not None:
+        lanes = [LANES.index(finding.lane)]
     parts: list[Part] = [
         (fret, lane, weight / len(lanes))
         for lane in lanes

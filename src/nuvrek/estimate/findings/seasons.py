@@ -17,7 +17,7 @@ from nuvrek.mechanics.beam import bend_profile
 from nuvrek.mechanics.moisture import equilibrium_moisture_percent, width_change_mm
 from nuvrek.neck.board import end_mm, middle_fret, width_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import Air, Filed, Gap, StringGap
 from nuvrek.readings.journal import NeckState
 from nuvrek.units import Unit, format_length
@@ -34,7 +34,7 @@ FELT_MM = 0.08
 
 
 @dataclass(frozen=True, slots=True)
-class Visit:
+class AirVisit:
     """A day on which the air was read: the moisture wood settles at in it, and the relief at
     pitch, if that was read.
     """
@@ -53,7 +53,7 @@ class Trend:
     visits: int
 
 
-def visits(neck_map: HeightMap) -> tuple[Visit, ...]:
+def visits(neck_map: HeightMap) -> tuple[AirVisit, ...]:
     """The days with readings of the air, in order. Relief is that of the string gaps, as with
     the rod where it is now.
     """
@@ -61,16 +61,16 @@ def visits(neck_map: HeightMap) -> tuple[Visit, ...]:
     air: dict[str, tuple[float, float]] = {}
     neck_state = neck_map.neck_state
     since = max((w.number for w in neck_state.work if isinstance(w.entry, Filed)), default=0)
-    for one in neck_state.taken:
-        day = one.reading.at[:10]
-        match one.reading:
+    for taken in neck_state.taken:
+        day = taken.reading.at[:10]
+        match taken.reading:
             case Air(temperature_c=warm, humidity_percent=damp) if day:
                 before = air.get(day, (USUAL_C, float("nan")))
                 air[day] = (
                     before[0] if warm is None else warm,
                     before[1] if damp is None else damp,
                 )
-            case StringGap(by="string", state=state) as gap if day and one.number > since:
+            case StringGap(by="string", state=state) as gap if day and taken.number > since:
                 mm = _amount_mm(gap)
                 if (
                     state.strings == "pitch"
@@ -84,18 +84,18 @@ def visits(neck_map: HeightMap) -> tuple[Visit, ...]:
                     by_day.setdefault(day, []).append(as_now)
             case _:
                 pass
-    found = []
+    air_visits = []
     for day, (warm, damp) in sorted(air.items()):
         if np.isfinite(damp) and damp <= 99.0 and -10.0 <= warm <= 60.0:
             mms = by_day.get(day)
-            found.append(
-                Visit(
+            air_visits.append(
+                AirVisit(
                     day,
                     equilibrium_moisture_percent(warm, damp),
                     float(np.mean(mms)) if mms else None,
                 )
             )
-    return tuple(found)
+    return tuple(air_visits)
 
 
 def _amount_mm(gap: Gap) -> float | None:
@@ -118,7 +118,7 @@ def _over_the_neck(gap: StringGap, neck: NeckDescription) -> bool:
 
 def _as_relief_mm(gap: StringGap, mm: float, neck: NeckDescription) -> float:
     """The gap carried to the usual place of relief along the shape a neck bends in."""
-    x, bend = fret_places_mm(neck.scale_mm, neck.frets), bend_profile(neck)
+    x, bend = place_row_mm(neck), bend_profile(neck)
     here = sum(
         w * bend[f] for f, w in chord_gap(x, gap.low_support or 1, gap.high_support or 1, gap.fret)
     )
@@ -126,7 +126,7 @@ def _as_relief_mm(gap: StringGap, mm: float, neck: NeckDescription) -> float:
     return mm * float(there / here)
 
 
-def trend(seen: tuple[Visit, ...]) -> Trend | None:
+def trend(seen: tuple[AirVisit, ...]) -> Trend | None:
     """Relief against moisture: Bayesian straight line (Rasmussen and Williams, section 2.1);
     None while too little was seen.
     """
@@ -151,7 +151,7 @@ def find_seasons(looking: Looking) -> list[Finding]:
     return [*_board(neck_map.neck_state, seen, unit), *_relief(seen, unit)]
 
 
-def _board(neck_state: NeckState, seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
+def _board(neck_state: NeckState, seen: tuple[AirVisit, ...], unit: Unit) -> list[Finding]:
     if len(seen) < 2:
         return []
     first, last = seen[0], seen[-1]
@@ -180,10 +180,21 @@ def _board(neck_state: NeckState, seen: tuple[Visit, ...], unit: Unit) -> list[F
         most=format_length(most, unit),
         what=what,
     )
-    return [Finding("air", None, None, most, 0.8, text, head, "fault" if dry else "good")]
+    return [
+        Finding(
+            "air",
+            None,
+            None,
+            mm=most,
+            sure=0.8,
+            text=text,
+            headline=head,
+            verdict="fault" if dry else "good",
+        )
+    ]
 
 
-def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
+def _relief(seen: tuple[AirVisit, ...], unit: Unit) -> list[Finding]:
     found = trend(seen)
     if found is None or abs(found.mm_per_percent) < found.doubt_mm:
         return []
@@ -198,4 +209,15 @@ def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
         visits=found.visits,
         doubt_mm=format_length(found.doubt_mm, unit),
     )
-    return [Finding("seasons", None, None, found.mm_per_percent, 1.0, text, head, "good")]
+    return [
+        Finding(
+            "seasons",
+            None,
+            None,
+            mm=found.mm_per_percent,
+            sure=1.0,
+            text=text,
+            headline=head,
+            verdict="good",
+        )
+    ]

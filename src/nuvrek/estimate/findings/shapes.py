@@ -152,7 +152,16 @@ def _hump(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]
         return
     text = means("findings.board-rises-where-body-begins")
     joint = measurer.map.neck.joint_fret
-    yield _shape("hump", joint, k, hump, sure, text, means("findings.hump-joint"), unit)
+    yield _shape(
+        "hump",
+        joint,
+        k,
+        measured=hump,
+        sure=sure,
+        text=text,
+        head=means("findings.hump-joint"),
+        unit=unit,
+    )
 
 
 def _tongue(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
@@ -164,11 +173,30 @@ def _tongue(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findin
     climbs, falls = up.over(TONGUE_MM / 2), 1.0 - down.over(-TONGUE_MM / 2)
     if up.mm >= TONGUE_MM and climbs >= NAMED_SURE:
         text = means("findings.past-joint-board-climbs-high")
-        yield _shape("tongue", last, k, up, climbs, text, means("findings.tongue-rises"), unit)
+        yield _shape(
+            "tongue",
+            last,
+            k,
+            measured=up,
+            sure=climbs,
+            text=text,
+            head=means("findings.tongue-rises"),
+            unit=unit,
+        )
     elif down.mm <= -TONGUE_MM and falls >= NAMED_SURE:
         text = means("findings.past-joint-board-falls-away")
         head = means("findings.fall-away-past-joint")
-        yield _shape("fall-away", last, j, down, falls, text, head, unit, good=True)
+        yield _shape(
+            "fall-away",
+            last,
+            j,
+            measured=down,
+            sure=falls,
+            text=text,
+            head=head,
+            unit=unit,
+            good=True,
+        )
 
 
 def _s_shape(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
@@ -187,7 +215,14 @@ def _s_shape(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findi
             )
             measured = measurer.of("wood", s_shape_parts(measurer, k), "pitch")
             yield _shape(
-                "s-shape", None, k, measured, sure, text, means("findings.neck-s-shaped"), unit
+                "s-shape",
+                None,
+                k,
+                measured=measured,
+                sure=sure,
+                text=text,
+                head=means("findings.neck-s-shaped"),
+                unit=unit,
             )
             return
 
@@ -207,7 +242,14 @@ def _shape(
     size = format_length(abs(measured.mm), unit)
     headline = means("findings.head-size-lane", head=head, size=size, lane=LANE_WORDS[LANES[lane]])
     return Finding(
-        kind, fret, LANES[lane], measured.mm, sure, text, headline, "good" if good else "fault"
+        kind,
+        fret,
+        LANES[lane],
+        mm=measured.mm,
+        sure=sure,
+        text=text,
+        headline=headline,
+        verdict="good" if good else "fault",
     )
 
 
@@ -231,20 +273,29 @@ def _sides(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
         )
         text = means("findings.twist-or-board-worn-unevenly")
         yield Finding(
-            "uneven-sides", None, "bass" if apart.mm > 0 else "treble", apart.mm, sure, text, head
+            "uneven-sides",
+            None,
+            "bass" if apart.mm > 0 else "treble",
+            mm=apart.mm,
+            sure=sure,
+            text=text,
+            headline=head,
         )
 
 
 def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     neck = measurer.map.neck
-    name = means("findings.zero-fret") if neck.zero_fret else means("findings.nut")
+    if neck.zero_fret:
+        name = means("findings.zero-fret")
+    else:
+        name = means("findings.nut")
     for k in (0, 2):
         spoken = any(
-            isinstance(one.reading, StringGap)
-            and one.reading.low_support == 0
-            and one.reading.lane == LANES[k]
-            and measurer.map.neck_state.stands(one.number, 1)
-            for one in measurer.map.neck_state.taken
+            isinstance(taken.reading, StringGap)
+            and taken.reading.low_support == 0
+            and taken.reading.lane == LANES[k]
+            and measurer.map.neck_state.stands(taken.number, 1)
+            for taken in measurer.map.neck_state.taken
         )
         if not spoken:
             continue
@@ -254,23 +305,30 @@ def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
             sure = gap.over(0.5 * NUT_HIGH_MM)
             text = means("findings.pressed-3-string-should-all")
             head = means(
-                "findings.high-over-fret-1",
-                name=name,
-                side=side,
-                mm=format_length(gap.mm, unit),
+                "findings.high-over-fret-1", name=name, side=side, mm=format_length(gap.mm, unit)
             )
-            yield Finding("nut-high", None, LANES[k], gap.mm, sure, text, head)
+            yield Finding(
+                "nut-high", None, LANES[k], mm=gap.mm, sure=sure, text=text, headline=head
+            )
         elif _touching(measurer, k):
             head = means("findings.string-all-but-lies-fret", side=side)
             if _open_string_buzzes(measurer, k):
-                text = means(
-                    "findings.buzzes-open-low-side-which",
-                    name=name,
+                text = means("findings.buzzes-open-low-side-which", name=name)
+                yield Finding(
+                    "nut-low", None, LANES[k], mm=gap.mm, sure=0.9, text=text, headline=head
                 )
-                yield Finding("nut-low", None, LANES[k], gap.mm, 0.9, text, head)
                 continue
             text = means("findings.right-if-open-string-rings")
-            yield Finding("nut-low", None, LANES[k], gap.mm, 0.6, text, head, "good")
+            yield Finding(
+                "nut-low",
+                None,
+                LANES[k],
+                mm=gap.mm,
+                sure=0.6,
+                text=text,
+                headline=head,
+                verdict="good",
+            )
 
 
 def _open_string_buzzes(measurer: Measurer, lane: int) -> bool:
@@ -290,11 +348,11 @@ def _open_string_buzzes(measurer: Measurer, lane: int) -> bool:
 def _touching(measurer: Measurer, lane: int) -> bool:
     """Whether the last look at fret 1 on this side let no leaf in."""
     looks = [
-        one.reading
-        for one in measurer.map.neck_state.taken
-        if isinstance(one.reading, StringGap)
-        and one.reading.low_support == 0
-        and one.reading.lane == LANES[lane]
+        taken.reading
+        for taken in measurer.map.neck_state.taken
+        if isinstance(taken.reading, StringGap)
+        and taken.reading.low_support == 0
+        and taken.reading.lane == LANES[lane]
     ]
     last = looks[-1]
     most = [mm for mm in (last.gap_mm, last.drags_mm, last.wont_go_mm) if mm is not None]
@@ -306,16 +364,15 @@ def _pull(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     neck_map = measurer.map
     if not both_read(neck_map) or neck_map.pull_doubt_mm > PULL_UNKNOWN_MM:
         return
-    head = means(
-        "findings.strings-pull-relief-into",
-        pull_mm=format_length(neck_map.pull_mm, unit),
-    )
+    head = means("findings.strings-pull-relief-into", pull_mm=format_length(neck_map.pull_mm, unit))
     text = means(
         "findings.pitch-less-slack-give-or",
         pull_doubt_mm=format_length(neck_map.pull_doubt_mm, unit),
         detail=forecast_tuned(measurer, -2).words(unit),
     )
-    yield Finding("pull", None, None, neck_map.pull_mm, 1.0, text, head, "good")
+    yield Finding(
+        "pull", None, None, mm=neck_map.pull_mm, sure=1.0, text=text, headline=head, verdict="good"
+    )
 
 
 def _crowns(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
@@ -333,10 +390,14 @@ def _crowns(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findin
     apart = measurer.of("crown", parts)
     if apart.mm >= ROUGH_CROWNS_MM and apart.over(ROUGH_CROWNS_MM / 2) >= NAMED_SURE:
         head = means("findings.crowns-differ", mm=format_length(apart.mm, unit))
-        text = means(
-            "findings.tallest-fret-lowest-fret-over",
-            tall=tall[0] + 1,
-            short=short[0] + 1,
-        )
+        text = means("findings.tallest-fret-lowest-fret-over", tall=tall[0] + 1, short=short[0] + 1)
         sure = apart.over(ROUGH_CROWNS_MM / 2)
-        yield Finding("uneven-crowns", short[0] + 1, LANES[short[1]], apart.mm, sure, text, head)
+        yield Finding(
+            "uneven-crowns",
+            short[0] + 1,
+            LANES[short[1]],
+            mm=apart.mm,
+            sure=sure,
+            text=text,
+            headline=head,
+        )

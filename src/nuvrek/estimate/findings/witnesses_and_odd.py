@@ -58,8 +58,8 @@ def _numbers(evidence: Evidence, rows: list[int]) -> tuple[int, ...]:
 def find_odd(looking: Looking) -> list[Finding]:
     """Odd readings as findings, the oddest first."""
     neck_map, unit = looking.neck_map, looking.unit
-    readings = {one.number: one.reading for one in neck_map.neck_state.taken}
-    found = []
+    readings = {taken.number: taken.reading for taken in neck_map.neck_state.taken}
+    findings = []
     for odd in neck_map.odd:
         reading = readings[odd.number]
         fret = getattr(reading, "fret", None)
@@ -75,14 +75,25 @@ def find_odd(looking: Looking) -> list[Finding]:
             slip=slip,
         )
         lane, said = getattr(reading, "lane", None), (odd.number,)
-        found.append(Finding("odd", fret, lane, odd.said_mm, 1.0, text, head, speaks_for=said))
-    return found + _odd_heights(looking)
+        findings.append(
+            Finding(
+                "odd",
+                fret,
+                lane,
+                mm=odd.said_mm,
+                sure=1.0,
+                text=text,
+                headline=head,
+                speaks_for=said,
+            )
+        )
+    return findings + _odd_heights(looking)
 
 
 def _odd_heights(looking: Looking) -> list[Finding]:
     """String heights that contradict each other; the map does not use them, so none is left out."""
-    readings = {one.number: one.reading for one in looking.neck_map.neck_state.taken}
-    found = []
+    readings = {taken.number: taken.reading for taken in looking.neck_map.neck_state.taken}
+    findings = []
     for odd in odd_heights(looking.neck_map.neck_state):
         reading, unit = readings[odd.number], looking.height_unit
         head = means(
@@ -99,5 +110,16 @@ def _odd_heights(looking: Looking) -> list[Finding]:
             expected_mm=format_length(odd.expected_mm, unit),
         )
         fret = getattr(reading, "fret", None)
-        found.append(Finding("odd", fret, None, odd.mm, 1.0, text, head, speaks_for=(odd.number,)))
-    return found
+        findings.append(
+            Finding(
+                "odd",
+                fret,
+                None,
+                mm=odd.mm,
+                sure=1.0,
+                text=text,
+                headline=head,
+                speaks_for=(odd.number,),
+            )
+        )
+    return findings

@@ -72,7 +72,7 @@ def chapters(neck_state: NeckState) -> list[NeckState]:
     ends = list(_ends(neck_state))
     if not ends:
         return [neck_state]
-    read = [one.number for one in neck_state.taken]
+    read = [taken.number for taken in neck_state.taken]
     worked = [work.number for work in neck_state.work]
     shifted = [number for number, _ in neck_state.shifts]
     parts: list[NeckState] = []
@@ -86,7 +86,7 @@ def chapters(neck_state: NeckState) -> list[NeckState]:
             taken=neck_state.taken[first_read:last_read],
             work=neck_state.work[first_worked:last_worked],
             shifts=neck_state.shifts[: bisect_left(shifted, end)],
-            truings=tuple(one for one in neck_state.truings if one[0] < end),
+            truings=tuple(truing for truing in neck_state.truings if truing[0] < end),
             surface=surface,
         )
         parts.append(part)
@@ -132,7 +132,7 @@ def _ends(neck_state: NeckState) -> Iterator[int]:
 
 def _events(neck_state: NeckState) -> list[tuple[int, object]]:
     """Readings, work and shifts in the order of the journal; a new visit before its reading."""
-    events: list[tuple[int, int, object]] = [(one.number, 1, one) for one in neck_state.taken]
+    events: list[tuple[int, int, object]] = [(taken.number, 1, taken) for taken in neck_state.taken]
     events += [(work.number, 1, work) for work in neck_state.work]
     events += [(number, 0, shift) for number, shift in neck_state.shifts]
     return [(number, event) for number, _, event in sorted(events, key=lambda e: e[:2])]

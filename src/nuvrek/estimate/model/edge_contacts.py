@@ -45,11 +45,7 @@ def hull_within(x_mm: Array, heights_mm: Array, reach: tuple[int, int]) -> list[
 
 
 def contacts_around(
-    x_mm: Array,
-    heights_mm: Array,
-    fret: int,
-    reach: tuple[int, int],
-    hull: list[int] | None = None,
+    x_mm: Array, heights_mm: Array, fret: int, reach: tuple[int, int], hull: list[int] | None = None
 ) -> tuple[int, int]:
     """The two frets on which a string or edge from one end of ``reach`` to the other lies to
     either side of ``fret``, itself left out. ``hull`` is ``hull_within`` where that is known.
@@ -58,7 +54,10 @@ def contacts_around(
     meant is the one pressed towards ``fret``. Past its supports it runs on straight, unless what it
     comes over there lifts it.
     """
-    carrying = hull_within(x_mm, heights_mm, reach) if hull is None else hull
+    if hull is None:
+        carrying = hull_within(x_mm, heights_mm, reach)
+    else:
+        carrying = hull
     if fret in carrying:
         # What it looks at may be what carries it: without it, it lies on others.
         carrying = _hull_without(x_mm, heights_mm, fret, reach, carrying)
@@ -102,7 +101,11 @@ def _hull_without(
 
 def laid(taken: Sequence[Taken]) -> list[tuple[Taken, StringGap]]:
     """The readings of strings and edges, which lie on what stands highest."""
-    return [(one, one.reading) for one in taken if isinstance(one.reading, StringGap)]
+    return [
+        (reading_taken, reading_taken.reading)
+        for reading_taken in taken
+        if isinstance(reading_taken.reading, StringGap)
+    ]
 
 
 def reach_of(gap: StringGap, frets: int) -> tuple[int, int]:

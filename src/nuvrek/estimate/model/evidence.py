@@ -19,7 +19,7 @@ from nuvrek import patience
 from nuvrek.estimate.model.edge_contacts import Contacts, reach_of
 from nuvrek.estimate.model.unknowns import BEAM_MM, Row, Unknowns
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import (
     ON_WOOD,
@@ -67,10 +67,10 @@ class Evidence:
             self.rows[keep],
             self.constant[keep],
             self.lo[keep],
-            self.hi[keep],
-            self.sigma[keep],
-            self.weight[keep],
-            numbers,
+            hi=self.hi[keep],
+            sigma=self.sigma[keep],
+            weight=self.weight[keep],
+            numbers=numbers,
         )
 
     def and_also(self, other: Evidence) -> Evidence:
@@ -79,10 +79,10 @@ class Evidence:
             np.concatenate((self.rows, other.rows)),
             np.concatenate((self.constant, other.constant)),
             np.concatenate((self.lo, other.lo)),
-            np.concatenate((self.hi, other.hi)),
-            np.concatenate((self.sigma, other.sigma)),
-            np.concatenate((self.weight, other.weight)),
-            (*self.numbers, *other.numbers),
+            hi=np.concatenate((self.hi, other.hi)),
+            sigma=np.concatenate((self.sigma, other.sigma)),
+            weight=np.concatenate((self.weight, other.weight)),
+            numbers=(*self.numbers, *other.numbers),
         )
 
 
@@ -126,7 +126,7 @@ class Gathering:
 
     def __init__(self, unknowns: Unknowns) -> None:
         self.unknowns = unknowns
-        self.x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
+        self.x = place_row_mm(unknowns.neck)
         self._forget()
 
     def _forget(self) -> None:
@@ -155,41 +155,46 @@ class Gathering:
         for number, pair in before.items():
             if self.contacts.get(number) != pair:
                 self._lay_anew(number)
-        for one in taken[known:]:
-            self._add(one)
+        for reading_taken in taken[known:]:
+            self._add(reading_taken)
         self._seen = taken
         return self._evidence()
 
     def _lay_anew(self, number: int) -> None:
         """A string or edge is taken to lie on other frets: what it said there is taken back."""
-        one, said, total = self._laid.pop(number)
-        said.numbers.remove(number)
-        said.total -= total
-        self._add(one)
+        taken, statement, total = self._laid.pop(number)
+        statement.numbers.remove(number)
+        statement.total -= total
+        self._add(taken)
 
     def _evidence(self) -> Evidence:
         """All that was said, as rows; what was taken back by all who said it is left out."""
-        found = list(self.said.values())
-        fresh = self._make(found[len(self._rows) :])
+        statements = list(self.said.values())
+        fresh = self._make(statements[len(self._rows) :])
         self._rows = np.concatenate((self._rows, fresh[0]))
         self._constants = np.concatenate((self._constants, fresh[1]))
-        bounds = np.array([said.bounds for said in found]).reshape(-1, 3)
-        count = np.array([float(len(said.numbers)) for said in found])
+        bounds = np.array([statement.bounds for statement in statements]).reshape(-1, 3)
+        count = np.array([float(len(statement.numbers)) for statement in statements])
         # Numbers of one place are one row at their mean, counted as often as they were read.
         plain = bounds[:, 0] == bounds[:, 1]
-        mean = np.array([said.total for said in found]) / np.maximum(count, 1.0)
+        mean = np.array([statement.total for statement in statements]) / np.maximum(count, 1.0)
         whole = Evidence(
             self._rows,
             self._constants,
             np.where(plain, mean, bounds[:, 0]),
-            np.where(plain, mean, bounds[:, 1]),
-            bounds[:, 2],
-            np.minimum(count, MOST_COUNTED),
-            tuple(tuple(said.numbers) for said in found),
+            hi=np.where(plain, mean, bounds[:, 1]),
+            sigma=bounds[:, 2],
+            weight=np.minimum(count, MOST_COUNTED),
+            numbers=tuple(tuple(statement.numbers) for statement in statements),
         )
-        said = whole if np.all(count > 0) else whole.only(count > 0)
+        if np.all(count > 0):
+            evidence = whole
+        else:
+            evidence = whole.only(count > 0)
         known = self.unknowns.carried is not None or self.unknowns.neck.bare
-        return said if known else said.and_also(self._strings_pull())
+        if known:
+            return evidence
+        return evidence.and_also(self._strings_pull())
 
     def _strings_pull(self) -> Evidence:
         """What nobody reads and every neck knows: strings pull relief in, never out of it, and no
@@ -202,15 +207,15 @@ class Gathering:
             row[None, :],
             constant * one,
             0.0 * one,
-            most * one,
-            PULL_BOUND_MM * one,
-            one,
-            ((),),
+            hi=most * one,
+            sigma=PULL_BOUND_MM * one,
+            weight=one,
+            numbers=((),),
         )
 
     def _say(
         self,
-        one: Taken,
+        taken: Taken,
         kind: Literal["tops", "wood", "crown"],
         lane: Lane,
         place: Hashable,
@@ -222,54 +227,79 @@ class Gathering:
         lo, hi, sigma = bounds
         # The journal makes a new surface mapping only when metal is worked, so its identity tells
         # them apart.
-        surface = id(one.surface)
-        self._surfaces[surface] = one
+        surface = id(taken.surface)
+        self._surfaces[surface] = taken
         # Plain numbers of one place gather in their mean; leaves only where they are the same
         # leaves.
-        key = (kind, lane, place, one.reading.state, surface, sigma, None if lo == hi else (lo, hi))
+        key = (
+            kind,
+            lane,
+            place,
+            taken.reading.state,
+            surface,
+            sigma,
+            None if lo == hi else (lo, hi),
+        )
         known = self.said.get(key)
         if known is None:
-            heights = kind, one.reading.state, surface
-            known = _Said(heights, LANES.index(lane), parts(), bounds, [], dial, felt)
+            heights = kind, taken.reading.state, surface
+            known = _Said(
+                heights, LANES.index(lane), parts(), bounds=bounds, numbers=[], dial=dial, felt=felt
+            )
             self.said[key] = known
-        known.numbers.append(one.number)
+        known.numbers.append(taken.number)
         mine = lo if lo == hi else 0.0
         known.total += mine
-        if isinstance(one.reading, StringGap):
-            self._laid[one.number] = one, known, mine
+        if isinstance(taken.reading, StringGap):
+            self._laid[taken.number] = taken, known, mine
 
-    def _add(self, one: Taken) -> None:
+    def _add(self, taken: Taken) -> None:
         """Take up one reading; kinds that say nothing of tops, wood or crowns are passed over."""
-        reading = one.reading
+        reading = taken.reading
         match reading:
             case StringGap():
-                self._gap(one, reading)
+                self._gap(taken, reading)
             case EdgeLie():
-                self._lie(one, reading)
+                self._lie(taken, reading)
             case Rock(lane=lane, fret=fret):
-                self._rock(one, lane, fret, _rock_bounds(reading))
+                self._rock(taken, lane, fret, _rock_bounds(reading))
             case OthersStill(lane=lane):
                 error = reading.error_mm or tool_errors.SWEEP_FEEL_MM
                 for fret in reading.frets:
-                    self._rock(one, lane, fret, (-np.inf, tool_errors.ROCK_FELT_MM, error))
+                    self._rock(taken, lane, fret, (-np.inf, tool_errors.ROCK_FELT_MM, error))
             case CrownHeight(lane=lane, fret=fret):
                 mm, error = reading.height_mm, reading.error_mm or tool_errors.CROWN_ERROR_MM
-                self._say(one, "crown", lane, fret, lambda: [(fret, 1.0)], (mm, mm, error))
+                self._say(
+                    taken,
+                    "crown",
+                    lane,
+                    place=fret,
+                    parts=lambda: [(fret, 1.0)],
+                    bounds=(mm, mm, error),
+                )
             case Dial(lane=lane, fret=fret):
                 mm, error = reading.reading_mm, reading.error_mm or self.unknowns.dial_mm
                 place = ("dial", reading.run, fret)
-                self._say(one, "tops", lane, place, lambda: [(fret, 1.0)], (mm, mm, error), reading)
+                self._say(
+                    taken,
+                    "tops",
+                    lane,
+                    place=place,
+                    parts=lambda: [(fret, 1.0)],
+                    bounds=(mm, mm, error),
+                    dial=reading,
+                )
             case _:
                 pass
 
-    def _rock(self, one: Taken, lane: Lane, fret: int, bounds: Bounds) -> None:
+    def _rock(self, taken: Taken, lane: Lane, fret: int, bounds: Bounds) -> None:
         # A leaf under the rocker tells by itself; what is only felt hangs on the hand.
-        felt = not (isinstance(one.reading, Rock) and has_leaf(one.reading))
+        felt = not (isinstance(taken.reading, Rock) and has_leaf(taken.reading))
         place = ("rock", fret, felt)
         parts = partial(rock_height, self.x, fret)
-        self._say(one, "tops", lane, place, parts, bounds, felt=felt)
+        self._say(taken, "tops", lane, place=place, parts=parts, bounds=bounds, felt=felt)
 
-    def _lie(self, one: Taken, lie: EdgeLie) -> None:
+    def _lie(self, taken: Taken, lie: EdgeLie) -> None:
         """A long edge rocks about the fret that stands over the line of its ends; or nothing stands
         over that line at a quarter, half and three quarters of what it covers, and, where it lies
         all along, no light is to be seen there.
@@ -281,16 +311,21 @@ class Gathering:
             bounds = (-np.inf, -tool_errors.EDGE_ROCKS_MM, error)
             places = [lie.fret]
         else:
-            light = tool_errors.EDGE_LIGHT_MM if lie.says == "all along" else np.inf
+            if lie.says == "all along":
+                light = tool_errors.EDGE_LIGHT_MM
+            else:
+                light = np.inf
             bounds = (-tool_errors.EDGE_ROCKS_MM, light, error)
             quarter = (high - low) / 4.0
             places = sorted({round(low + n * quarter) for n in (1, 2, 3)} - {low, high})
         for fret in places:
             parts = partial(chord_gap, self.x, low, high, fret)
-            self._say(one, kind, lie.lane, ("lie", low, high, fret), parts, bounds)
+            self._say(
+                taken, kind, lie.lane, place=("lie", low, high, fret), parts=parts, bounds=bounds
+            )
 
-    def _gap(self, one: Taken, gap: StringGap) -> None:
-        low, high = self.contacts.get(one.number) or reach_of(gap, self.unknowns.neck.frets)
+    def _gap(self, taken: Taken, gap: StringGap) -> None:
+        low, high = self.contacts.get(taken.number) or reach_of(gap, self.unknowns.neck.frets)
         kind: Literal["tops", "wood"] = "wood" if gap.by in ON_WOOD else "tops"
         parts = partial(chord_gap, self.x, low, high, gap.fret)
         bounds = _gap_bounds(gap)
@@ -302,12 +337,12 @@ class Gathering:
             lever = abs(self.x[gap.fret] - near) / (self.x[high] - self.x[low])
             sigma = float(np.hypot(bounds[2], tool_errors.RUN_ON_MM * lever))
             bounds = bounds[0], bounds[1], sigma
-        self._say(one, kind, gap.lane, (low, high, gap.fret), parts, bounds)
+        self._say(taken, kind, gap.lane, place=(low, high, gap.fret), parts=parts, bounds=bounds)
 
-    def heights_under(self, one: Taken, gap: StringGap) -> HeightGroup:
+    def heights_under(self, taken: Taken, gap: StringGap) -> HeightGroup:
         """Which heights a string or edge lies on."""
-        self._surfaces[id(one.surface)] = one
-        return "wood" if gap.by in ON_WOOD else "tops", gap.state, id(one.surface)
+        self._surfaces[id(taken.surface)] = taken
+        return "wood" if gap.by in ON_WOOD else "tops", gap.state, id(taken.surface)
 
     def heights(self, key: HeightGroup) -> tuple[Row, Row]:
         """Rows (frets + 1, 3, n) and constants (frets + 1, 3) of all places of a group."""
@@ -327,26 +362,26 @@ class Gathering:
             case _:
                 return self.unknowns.crown_heights(self._surfaces[surface].surface)
 
-    def _make(self, said: Sequence[_Said]) -> tuple[Row, Row]:
+    def _make(self, statements: Sequence[_Said]) -> tuple[Row, Row]:
         """Rows and constants of what was said: combinations of heights, group by group."""
         groups: dict[HeightGroup, list[int]] = {}
-        for i, one in enumerate(said):
-            groups.setdefault(one.heights, []).append(i)
-        rows, constants = np.empty((len(said), self.unknowns.size)), np.empty(len(said))
+        for i, statement in enumerate(statements):
+            groups.setdefault(statement.heights, []).append(i)
+        rows, constants = np.empty((len(statements), self.unknowns.size)), np.empty(len(statements))
         for key, members in groups.items():
             patience.ask()
             heights, constant = self.heights(key)
             weights = np.zeros((len(members), constant.size))
             # Rows of one state share their heights: one product a group instead of one a reading.
             for line, i in enumerate(members):
-                for fret, weight in said[i].parts:
-                    weights[line, 3 * fret + said[i].lane] += weight
+                for fret, weight in statements[i].parts:
+                    weights[line, 3 * fret + statements[i].lane] += weight
             rows[members] = weights @ heights.reshape(constant.size, -1)
             constants[members] = weights @ constant.ravel()
-        for i, one in enumerate(said):
-            if one.dial is not None:
-                self._lay_beam(rows[i], one.dial)
-            if one.felt:
+        for i, statement in enumerate(statements):
+            if statement.dial is not None:
+                self._lay_beam(rows[i], statement.dial)
+            if statement.felt:
                 # All that one hand calls still or rocking hangs on how light it is: sixty stills
                 # of a sweep are not sixty witnesses.
                 rows[i, self.unknowns.hand] = -tool_errors.HAND_FEEL_MM
@@ -369,7 +404,10 @@ def _gap_bounds(gap: Gap) -> Bounds:
         # No light at all: the string lies on the fret, or would if it could.
         lo = -np.inf if gap.gap_mm == 0.0 else gap.gap_mm
         return lo, gap.gap_mm, gap.error_mm or tool_errors.GAP_NUMBER_ERROR_MM
-    lo = -np.inf if gap.slides_mm is None else gap.slides_mm
+    if gap.slides_mm is None:
+        lo = -np.inf
+    else:
+        lo = gap.slides_mm
     if (
         gap.slides_mm is None
         and gap.drags_mm is not None
@@ -402,4 +440,8 @@ def _rock_bounds(rock: Rock) -> Bounds:
 def lanes_spoken_of(taken: Sequence[Taken]) -> set[Lane]:
     """Lanes on which at least one reading of heights was taken."""
     kinds = StringGap | EdgeLie | Rock | OthersStill | CrownHeight | Dial
-    return {one.reading.lane for one in taken if isinstance(one.reading, kinds)}
+    return {
+        reading_taken.reading.lane
+        for reading_taken in taken
+        if isinstance(reading_taken.reading, kinds)
+    }

@@ -31,14 +31,14 @@ class Layings:
         self.meant: Lies = {}
         # Numbers of readings by heights, by lane and reach, by the fret looked at.
         self.under: dict[HeightGroup, dict[tuple[int, tuple[int, int]], dict[int, list[int]]]] = {}
-        for one, gap in edges:
+        for taken, gap in edges:
             reach = reach_of(gap, frets)
             if gap.gap_mm is not None and gap.gap_mm < 0.0:
-                self.meant[one.number] = reach
+                self.meant[taken.number] = reach
                 continue
-            lanes = self.under.setdefault(gathering.heights_under(one, gap), {})
+            lanes = self.under.setdefault(gathering.heights_under(taken, gap), {})
             looked_at = lanes.setdefault((LANES.index(gap.lane), reach), {})
-            looked_at.setdefault(gap.fret, []).append(one.number)
+            looked_at.setdefault(gap.fret, []).append(taken.number)
 
     def over(self, z: Array) -> Lies:
         """What each lies on with the heights of ``z``, by the reading's number."""

@@ -31,7 +31,7 @@ NUT_MM = 0.25
 
 
 @dataclass(frozen=True, slots=True)
-class Step:
+class MetalStep:
     """One step at one place: on surfaces from ``surface`` on the top stands ``off_mm`` lower, give
     or take ``parts``: (place among the unknowns of work, standard deviation in mm). With ``new_mm``
     it is another wire, so high over the wood: what was known of the old one is gone.
@@ -44,7 +44,7 @@ class Step:
 
 
 @dataclass(frozen=True, slots=True)
-class Usual:
+class UsualCrown:
     """The common crown height that all others are counted from: as described, and its spread in one
     column of the unknowns.
     """
@@ -58,11 +58,11 @@ class Usual:
 class MetalWork:
     """The steps of each place in order, and how many unknowns they bring."""
 
-    steps: dict[tuple[int, Lane], tuple[Step, ...]]
+    steps: dict[tuple[int, Lane], tuple[MetalStep, ...]]
     size: int
 
     def lay_on(
-        self, rows: Array, surface: Mapping[tuple[int, Lane], int], first: int, usual: Usual
+        self, rows: Array, surface: Mapping[tuple[int, Lane], int], first: int, usual: UsualCrown
     ) -> Array:
         """Write the steps up to ``surface`` into ``rows`` (frets + 1, 3, n), their unknowns from
         column ``first`` on; returns the constants (frets + 1, 3). Both count from ``usual``.
@@ -101,7 +101,10 @@ def metal_work(works: Sequence[Work], read: Sequence[int], usual_mm: float) -> M
     shared: dict[tuple[int, int], float] = {}
     for work in works:
         batch, entry = bisect_left(read, work.number), work.entry
-        off = {(f, k): mm for f, k, mm in entry.off} if isinstance(entry, Filed) else {}
+        if isinstance(entry, Filed):
+            off = {(f, k): mm for f, k, mm in entry.off}
+        else:
+            off = {}
         for (fret, lane), surface in work.surfaces.items():
             here = own.setdefault((batch, fret, lane), _Sum())
             mm = off.get((fret, lane), 0.0)
@@ -145,13 +148,13 @@ def _steps(
     own: dict[tuple[int, int, Lane], _Sum], shared: dict[tuple[int, int], float]
 ) -> MetalWork:
     whole_fret = {place: column for column, place in enumerate(shared)}
-    steps: dict[tuple[int, Lane], list[Step]] = {}
+    steps: dict[tuple[int, Lane], list[MetalStep]] = {}
     for column, ((batch, fret, lane), done) in enumerate(own.items(), len(shared)):
         parts = [(column, float(np.sqrt(done.variance)))]
         if (batch, fret) in whole_fret:
             parts.append((whole_fret[batch, fret], float(np.sqrt(shared[batch, fret]))))
         steps.setdefault((fret, lane), []).append(
-            Step(done.surface, done.off_mm, tuple(parts), done.new_mm)
+            MetalStep(done.surface, done.off_mm, tuple(parts), done.new_mm)
         )
     size = len(shared) + len(own)
-    return MetalWork({place: tuple(found) for place, found in steps.items()}, size)
+    return MetalWork({place: tuple(metal_steps) for place, metal_steps in steps.items()}, size)

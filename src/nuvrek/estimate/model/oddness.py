@@ -74,7 +74,7 @@ def odd_readings(evidence: Evidence, solution: Solution) -> list[Odd]:
     alone = outside / (1.0 - leverage)
     doubt = evidence.sigma / np.sqrt(evidence.weight) / np.sqrt(1.0 - leverage)
     off = np.where(np.abs(outside) > LEAST_OFF * evidence.sigma, np.abs(alone) / doubt, 0.0)
-    found = []
+    odds = []
     for i in np.argsort(-off):
         if off[i] < ODD:
             break
@@ -85,8 +85,8 @@ def odd_readings(evidence: Evidence, solution: Solution) -> list[Odd]:
             slip = _slip(float(said[i]), expected, float(doubt[i]))
         else:
             slip = ""
-        found.append(Odd(evidence.numbers[i][0], expected, float(said[i]), float(off[i]), slip))
-    return found
+        odds.append(Odd(evidence.numbers[i][0], expected, float(said[i]), float(off[i]), slip))
+    return odds
 
 
 def _slip(said_mm: float, expected_mm: float, doubt_mm: float) -> Saying:
@@ -97,7 +97,9 @@ def _slip(said_mm: float, expected_mm: float, doubt_mm: float) -> Saying:
         # A slip is a factor of ten or more: a tenth either way leaves no two of them alike.
         if abs(said_mm * factor - expected_mm) < max(2.5 * doubt_mm, 0.1 * abs(expected_mm))
     ]
-    return min(fitting)[1] if fitting else ""
+    if fitting:
+        return min(fitting)[1]
+    return ""
 
 
 def odd_gaps(evidence: Evidence, foretold: Foretold, gaps: Container[int]) -> list[Odd]:
@@ -111,7 +113,7 @@ def odd_gaps(evidence: Evidence, foretold: Foretold, gaps: Container[int]) -> li
     spread = np.sqrt(foretold.sd_mm**2 + evidence.sigma**2 / evidence.weight)
     below, above = evidence.lo - foretold.mm, foretold.mm - evidence.hi
     off = np.maximum(np.maximum(below, above), 0.0) / spread
-    found = []
+    odds = []
     for i in np.argsort(-off):
         if off[i] < ODD_FORETOLD:
             break
@@ -122,9 +124,12 @@ def odd_gaps(evidence: Evidence, foretold: Foretold, gaps: Container[int]) -> li
         said = float(evidence.lo[i] if below[i] > above[i] else evidence.hi[i])
         expected = float(foretold.mm[i])
         number = evidence.lo[i] == evidence.hi[i]
-        slip = _slip(said, expected, float(spread[i])) if number else ""
-        found.append(Odd(numbers[0], expected, said, float(off[i]), slip))
-    return found
+        if number:
+            slip = _slip(said, expected, float(spread[i]))
+        else:
+            slip = ""
+        odds.append(Odd(numbers[0], expected, said, float(off[i]), slip))
+    return odds
 
 
 def without_odd(
@@ -133,14 +138,14 @@ def without_odd(
     """The evidence without what is odd, solved again, and what was left out: the oddest reading,
     then the next that is still odd without it, for one bad reading makes others look odd.
     """
-    found: list[Odd] = []
-    while len(found) < MOST_ODD:
+    odds: list[Odd] = []
+    while len(odds) < MOST_ODD:
         odd = odd_readings(evidence, solution)
         if not odd:
             break
-        found.append(odd[0])
+        odds.append(odd[0])
         evidence = evidence.only(
             np.array([odd[0].number not in numbers for numbers in evidence.numbers])
         )
         solution = solve(evidence, solution.z, tails)
-    return evidence, solution, tuple(found)
+    return evidence, solution, tuple(odds)

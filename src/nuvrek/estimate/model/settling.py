@@ -52,7 +52,7 @@ def settle(
         return evidence, refine(evidence, solution, tails), ()
     whole, foretold = refined(evidence, solution, tails)
     odd: list[Odd] = []
-    gaps = {one.number for one in neck_state.taken if isinstance(one.reading, StringGap)}
+    gaps = {taken.number for taken in neck_state.taken if isinstance(taken.reading, StringGap)}
     while len(odd) < MOST_ODD and (suspects := odd_gaps(evidence, foretold, gaps)):
         worst, without = _worst(gathering.unknowns, neck_state, suspects[:SUSPECTS])
         gaps.remove(worst.number)
@@ -85,7 +85,7 @@ def _worst(
     """
     tried = []
     for odd in suspects:
-        kept = tuple(one for one in neck_state.taken if one.number != odd.number)
+        kept = tuple(taken for taken in neck_state.taken if taken.number != odd.number)
         without = structs.replace(neck_state, taken=kept)
         tried.append((odd, _Without(without, *_solved(Gathering(unknowns), without, False))))
     return min(tried, key=lambda pair: pair[1].solution.objective)
@@ -143,8 +143,11 @@ def _likeliest(layings: Layings, neck_state: NeckState, closed: bool) -> tuple[E
 
 def _better(more: Settled, found: Settled, tails: Array) -> bool:
     """Whether there is a way of lying among ``more`` that is likelier than all that were found."""
-    new, old = (min(objective(e, z, tails) for e, z in some) for some in (more, found))
-    return new < old - _BETTER
+
+    def least(settled: Settled) -> float:
+        return min(objective(evidence, z, tails) for evidence, z in settled)
+
+    return least(more) < least(found) - _BETTER
 
 
 def _agrees(evidence: Evidence, z: Array) -> bool:
@@ -169,33 +172,36 @@ def _ways_to_lie(edges: Edges, neck_state: NeckState) -> list[Callable[[int], Li
 
     def on_crests(frets: int) -> Lies:
         lies = {}
-        for one, gap in edges:
+        for taken, gap in edges:
             low, high = reach_of(gap, frets)
-            crest = crests.get(_laid_alike(one, gap), 0)
+            crest = crests.get(_laid_alike(taken, gap), 0)
             if low < crest < high and crest != gap.fret:
                 low, high = (crest, high) if gap.fret > crest else (low, crest)
-            lies[one.number] = low, high
+            lies[taken.number] = low, high
         return lies
 
     def on_ends(frets: int) -> Lies:
-        return {one.number: reach_of(gap, frets) for one, gap in edges}
+        return {taken.number: reach_of(gap, frets) for taken, gap in edges}
 
     touching: dict[object, set[int]] = {}
-    for one, gap in edges:
+    for taken, gap in edges:
         if not shows_light(gap):
-            touching.setdefault(_laid_alike(one, gap), set()).add(gap.fret)
+            touching.setdefault(_laid_alike(taken, gap), set()).add(gap.fret)
     first = [on_crests] if crests else []
     if not touching:
         return [*first, on_ends]
 
     def on_what_showed_no_light(frets: int) -> Lies:
         lies = {}
-        for one, gap in edges:
+        for taken, gap in edges:
             low, high = reach_of(gap, frets)
             # Past its supports it runs on from what it lies on, which only the heights tell.
             inside = low < gap.fret < high
-            there = touching.get(_laid_alike(one, gap), set()) if inside else set()
-            lies[one.number] = (
+            if inside:
+                there = touching.get(_laid_alike(taken, gap), set())
+            else:
+                there = set()
+            lies[taken.number] = (
                 max((f for f in there if low < f < gap.fret), default=low),
                 min((f for f in there if gap.fret < f < high), default=high),
             )
@@ -207,21 +213,18 @@ def _ways_to_lie(edges: Edges, neck_state: NeckState) -> list[Callable[[int], Li
 def _crests(neck_state: NeckState) -> dict[object, int]:
     """The fret about which a long edge rocked, for all that is laid alike."""
     return {
-        _laid_alike(one, one.reading): one.reading.fret
-        for one in neck_state.taken
-        if isinstance(one.reading, EdgeLie) and one.reading.fret is not None
+        _laid_alike(taken, taken.reading): taken.reading.fret
+        for taken in neck_state.taken
+        if isinstance(taken.reading, EdgeLie) and taken.reading.fret is not None
     }
 
 
-def _laid_alike(one: Taken, gap: StringGap | EdgeLie) -> object:
-    return gap.lane, gap.by in ON_WOOD, gap.state, id(one.surface)
+def _laid_alike(taken: Taken, gap: StringGap | EdgeLie) -> object:
+    return gap.lane, gap.by in ON_WOOD, gap.state, id(taken.surface)
 
 
 def _settled(
-    layings: Layings,
-    neck_state: NeckState,
-    begin: Callable[[int], Lies],
-    z: Array | None,
+    layings: Layings, neck_state: NeckState, begin: Callable[[int], Lies], z: Array | None
 ) -> Settled:
     """The likeliest heights with the tools lying as these have it; where they bounce from one way
     of lying to another and back, with each of those. ``z`` is where the search begins.
@@ -229,15 +232,15 @@ def _settled(
     gathering, tails = layings.gathering, layings.gathering.unknowns.tails
     contacts = begin(neck_state.neck.frets)
     # Heights decide contacts and contacts heights: a few rounds settle it.
-    tried, made = [contacts], [gathering.evidence(neck_state.taken, contacts)]
+    tried, evidence = [contacts], [gathering.evidence(neck_state.taken, contacts)]
     bounced = 0
     for _ in range(_MOST_LAYINGS if layings.edges else 0):
-        z = search(made[-1], z, tails, _STEPS)
+        z = search(evidence[-1], z, tails, _STEPS)
         contacts = layings.over(z)
         if contacts in tried:
             bounced = len(tried) - 1 - tried.index(contacts)
             break
         tried.append(contacts)
-        made.append(gathering.evidence(neck_state.taken, contacts))
-    last = made[-1 - min(bounced, _MOST_BOUNCES) :]
+        evidence.append(gathering.evidence(neck_state.taken, contacts))
+    last = evidence[-1 - min(bounced, _MOST_BOUNCES) :]
     return [(one, search(one, z, tails, _MOST_STEPS)) for one in last]

@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import FretWork, Heated, RodMove, State, Trued
 from nuvrek.readings.journal import Later, NeckState
 
@@ -92,7 +92,10 @@ def _slip_mm(move: RodMove, back: bool) -> float:
     turns = SLIP_SHARE * abs(move.turns)
     guess = 0.0
     if move.rough:
-        guess = ROUGH_TURNS + ROUGH_SHARE * abs(move.turns) if move.turns else UNCOUNTED_TURNS
+        if move.turns:
+            guess = ROUGH_TURNS + ROUGH_SHARE * abs(move.turns)
+        else:
+            guess = UNCOUNTED_TURNS
     play = PLAY_TURNS if back else 0.0
     mm = ROD_PER_TURN_MM * np.sqrt(turns**2 + play**2 + guess**2)
     return float(np.hypot(mm, SLIP_FLOOR_MM))
@@ -123,7 +126,7 @@ def lay_truing(neck: NeckDescription, rows: Row, first: int, off: Row) -> None:
     ``first`` on: on each lane a level, a slope, and a middle that is hollow, in proportion to the
     wood it moved there.
     """
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     along = 2.0 * x / x[-1] - 1.0
     shapes = np.array([np.ones_like(x), along, 1.5 * along**2 - 0.5])
     for lane in range(3):

@@ -141,7 +141,8 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
     """Most likely ``z`` and its covariance. ``start`` warms the search up; ``tails`` as in
     ``prior_penalty``.
     """
-    tails = np.full(evidence.rows.shape[1], np.inf) if tails is None else tails
+    if tails is None:
+        tails = np.full(evidence.rows.shape[1], np.inf)
     z, value, terms, steps = _newton(evidence, start, tails, _MOST_STEPS)
     # The floor of the brackets enters only the doubt: during the search it would belong to another
     # objective.
@@ -164,7 +165,10 @@ def _newton(
     evidence: Evidence, start: Array | None, tails: Array, most: int
 ) -> tuple[Array, float, _Terms, int]:
     size = evidence.rows.shape[1]
-    z = _even_start(evidence) if start is None or start.shape != (size,) else start.copy()
+    if start is None or start.shape != (size,):
+        z = _even_start(evidence)
+    else:
+        z = start.copy()
     value, terms = _objective(evidence, z, tails)
     steps = 0
     while steps < most:

@@ -14,7 +14,7 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.estimate.model.metal_work import MetalWork, Usual, metal_work
+from nuvrek.estimate.model.metal_work import MetalWork, UsualCrown, metal_work
 from nuvrek.estimate.model.shifts import (
     ROD_PER_TURN_MM,
     TRUING_SIZE,
@@ -26,13 +26,9 @@ from nuvrek.estimate.model.shifts import (
 from nuvrek.mechanics.beam import bend_profile, usual_pull_mm
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import fret_places_mm, place_row_mm
 from nuvrek.readings import tool_errors
-from nuvrek.readings.entries import (
-    Dial,
-    StandOff,
-    State,
-)
+from nuvrek.readings.entries import Dial, StandOff, State
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.told.dial_repeats import dial_error_mm
 
@@ -75,7 +71,7 @@ def bend_variants(neck: NeckDescription) -> Row:
     fuller or slimmer in the middle. Both vanish at fret 1 and the joint; past it the body goes on
     straight.
     """
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     s = (x - x[1]) / (x[neck.joint_fret] - x[1])
     # 10.39 makes the highest point of s (1 - s) (1 - 2 s) one; its slope at s = 1 is then 10.39 as
     # well.
@@ -90,7 +86,7 @@ def joint_shapes(neck: NeckDescription) -> tuple[Row, Row]:
 
     A smooth board can't make the angle, nor so narrow a hump; the crowns would be blamed for it.
     """
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     joint = x[neck.joint_fret]
     past = np.clip((x - joint) / max(x[-1] - joint, 1.0), 0.0, None)
     wide = x[min(neck.joint_fret + 2, neck.frets)] - x[neck.joint_fret - 3]
@@ -179,7 +175,10 @@ def _places(neck: NeckDescription, carried: Carried | None) -> Places:
 
 
 def _basis(neck: NeckDescription, length_scale_mm: float) -> Row:
-    least = 1e-6 if length_scale_mm == BOARD_LENGTH_SCALE_MM else 1e-2
+    if length_scale_mm == BOARD_LENGTH_SCALE_MM:
+        least = 1e-6
+    else:
+        least = 1e-2
     return _board_basis(neck.scale_mm, neck.frets, length_scale_mm, least)
 
 
@@ -215,7 +214,9 @@ class Unknowns:
     @property
     def moves_before(self) -> int:
         """How many moves of the rod, heats and seasons lie before this chapter."""
-        return 0 if self.carried is None else self.carried.moves
+        if self.carried is None:
+            return 0
+        return self.carried.moves
 
     def alike(self, other: Unknowns) -> bool:
         """Whether the unknowns are laid out the same: same neck, same metal work, same beams."""
@@ -278,7 +279,7 @@ class Unknowns:
 
     def _deviations(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
         rows = self.crown.copy()
-        usual = Usual(self.neck.wire_height_mm, self.at.wire, WIRE_MM)
+        usual = UsualCrown(self.neck.wire_height_mm, self.at.wire, WIRE_MM)
         constant = self.work.lay_on(rows, surface, self.at.end, usual)
         for (fret, lane), worked in self.sprung.items():
             # Whatever was done to it since has pressed it home, or its own error says otherwise.
@@ -350,7 +351,7 @@ def unknowns_of(
     at = _places(neck, carried)
     loose = _loose(neck_state)
     work = metal_work(
-        neck_state.work, [one.number for one in neck_state.taken], neck.wire_height_mm
+        neck_state.work, [taken.number for taken in neck_state.taken], neck.wire_height_mm
     )
     runs = _beam_runs(neck_state)
     first_beam = at.end + work.size
@@ -383,14 +384,14 @@ def unknowns_of(
         truing=truing,
         hand=size - 1,
         rod_mm=-ROD_PER_TURN_MM if backwards else ROD_PER_TURN_MM,
-        dial_mm=dial_error_mm(neck_state.taken, fret_places_mm(neck.scale_mm, neck.frets)),
+        dial_mm=dial_error_mm(neck_state.taken, place_row_mm(neck)),
         carried=carried,
     )
 
 
 def _beam_runs(neck_state: NeckState) -> list[tuple[int, Lane, State]]:
     """The beam is laid anew for each run, lane and state."""
-    dials = (one.reading for one in neck_state.taken if isinstance(one.reading, Dial))
+    dials = (taken.reading for taken in neck_state.taken if isinstance(taken.reading, Dial))
     return list(dict.fromkeys((d.run, d.lane, d.state) for d in dials))
 
 
@@ -408,9 +409,9 @@ def _pull_mm(neck: NeckDescription) -> tuple[float, float]:
 def _loose(neck_state: NeckState) -> list[tuple[int, list[int]]]:
     """The frets that were found to move, each with the lanes where it does."""
     found: dict[tuple[int, Lane | None], None] = {}
-    for one in neck_state.taken:
-        if isinstance(one.reading, StandOff) and one.reading.moves == "moves":
-            found[one.reading.fret, one.reading.lane] = None
+    for taken in neck_state.taken:
+        if isinstance(taken.reading, StandOff) and taken.reading.moves == "moves":
+            found[taken.reading.fret, taken.reading.lane] = None
     return [
         (fret, [0, 1, 2] if lane is None else [LANES.index(lane)])
         for fret, lane in found
@@ -421,12 +422,12 @@ def _loose(neck_state: NeckState) -> list[tuple[int, list[int]]]:
 def _sprung(neck_state: NeckState) -> dict[tuple[int, Lane], int]:
     """Where frets were found to move, and on which surface of theirs."""
     found = {}
-    for one in neck_state.taken:
-        reading = one.reading
+    for taken in neck_state.taken:
+        reading = taken.reading
         if isinstance(reading, StandOff) and reading.moves == "moves":
             for lane in LANES if reading.lane is None else (reading.lane,):
                 if reading.fret <= neck_state.neck.frets:
-                    found[reading.fret, lane] = one.surface.get((reading.fret, lane), 0)
+                    found[reading.fret, lane] = taken.surface.get((reading.fret, lane), 0)
     return found
 
 

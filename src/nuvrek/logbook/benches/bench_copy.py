@@ -150,7 +150,7 @@ class BenchCopy(Logbook):
         return stand
 
     def _add(self, stand: Stand, bodies: Sequence[str]) -> Stand:
-        made = add_checked(self._db, stand, bodies)
+        neck_stand = add_checked(self._db, stand, bodies)
         # Each act by itself: what is about another act may have to be numbered anew.
         acts: list[list[str]] = []
         for body in bodies:
@@ -161,7 +161,7 @@ class BenchCopy(Logbook):
         for act in acts:
             self._tell(stand.uid, Entries(tuple(act)))
         self.note_own(stand.uid, bodies)
-        return made
+        return neck_stand
 
     def note_own(self, uid: str, bodies: Sequence[str]) -> None:
         """These entries are this bench's own; within a transaction."""
@@ -192,7 +192,9 @@ class BenchCopy(Logbook):
         """What the server is still to be told (of one neck), oldest first; with those that it
         can't take. Raises LogbookError.
         """
-        return self._waiting("", ()) if uid is None else self._waiting("WHERE uid = ?", (uid,))
+        if uid is None:
+            return self._waiting("", ())
+        return self._waiting("WHERE uid = ?", (uid,))
 
     def next_waiting(self) -> Waiting | None:
         """What the server is to be told next. Raises LogbookError."""
@@ -247,7 +249,9 @@ class BenchCopy(Logbook):
         row = self._db.execute(
             "SELECT count, mark, described FROM there WHERE uid = ?", (uid,)
         ).fetchone()
-        return None if row is None else There(*row)
+        if row is None:
+            return None
+        return There(*row)
 
     def note_there(self, uid: str, there: There) -> None:
         """Where a neck stands there now; within a transaction."""
@@ -262,11 +266,11 @@ class BenchCopy(Logbook):
         """
         self._db.executemany("INSERT OR REPLACE INTO sent VALUES (?, ?)", names)
 
-    def sent_as(self, said: str, used: set[str]) -> str:
+    def sent_as(self, text: str, used: set[str]) -> str:
         """A name an act that says this was written under before, and not yet used; nothing where
         none is known.
         """
-        rows = self._db.execute("SELECT act FROM sent WHERE said = ? ORDER BY act", (said,))
+        rows = self._db.execute("SELECT act FROM sent WHERE said = ? ORDER BY act", (text,))
         name = next((str(act) for (act,) in rows.fetchall() if act not in used), "")
         used.add(name)
         return name
@@ -277,9 +281,9 @@ class BenchCopy(Logbook):
         rows = self._db.execute("SELECT act, said FROM sent").fetchall()
         return [str(act) for act, one in rows if one in wanted]
 
-    def hold(self, one: Waiting, why: Saying) -> None:
+    def hold(self, waiting: Waiting, why: Saying) -> None:
         """Something that can't go there; within a transaction."""
-        self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (written(why), one.id))
+        self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (written(why), waiting.id))
 
 
 def act_mark(uid: str, bodies: Sequence[object]) -> str:
@@ -297,12 +301,7 @@ def waiting_words(waits: int, refused: int) -> Saying:
     if waits == 1:
         parts.append(means("keeping.1-change-waits-machine-goes"))
     elif waits:
-        parts.append(
-            means(
-                "keeping.changes-wait-machine-go-server",
-                waits=waits,
-            )
-        )
+        parts.append(means("keeping.changes-wait-machine-go-server", waits=waits))
     if refused == 1:
         parts.append(means("keeping.1-change-cant-go-server"))
     elif refused:

@@ -85,16 +85,12 @@ class Bringer:
         self._bring_small(server)
 
     def _bring_neck(
-        self,
-        server: ServerLogbook,
-        number: int,
-        uid: str,
-        gone: Mapping[str, str],
+        self, server: ServerLogbook, number: int, uid: str, gone: Mapping[str, str]
     ) -> None:
         """A neck as the server has it, with what this bench has still to tell after it."""
         known = self._bench.there_of(uid)
         base = known.count if known is not None else 0
-        waits = [one.act for one in self._bench.waiting(uid) if not one.why]
+        waits = [waiting_act.act for waiting_act in self._bench.waiting(uid) if not waiting_act.why]
         with server.at_one_moment():
             rows = server.bodies(number, base)
             grew = known is not None and base > 0 and bool(rows) and rows[0][2] == known.mark
@@ -105,7 +101,10 @@ class Bringer:
             names = server.acts_that_said([act_mark(uid, act) for act in _acts_of(fresh)])
             # What was written there and never said here; names that what was lost can't have.
             done = server.done_of(waits)
-            taken = frozenset() if grew else server.done_of(self._names_of(uid))
+            if grew:
+                taken = frozenset[str]()
+            else:
+                taken = server.done_of(self._names_of(uid))
         if not row or row[0][2] != uid:
             return
         described, created, _, mark = row[0]
@@ -119,7 +118,10 @@ class Bringer:
                 add(self._db, stand, fresh)
             else:
                 before = self._rows_here(stand.neck)
-                theirs = [body for body, _ in before[:base]] if grew else []
+                if grew:
+                    theirs = [body for body, _ in before[:base]]
+                else:
+                    theirs = []
                 self._put_after(stand, [*theirs, *fresh], waiting, None if grew else gone, taken)
             if stand is not None:
                 self._describe(stand, described)
@@ -139,8 +141,8 @@ class Bringer:
         row = self._db.execute("SELECT described FROM neck WHERE id = ?", (stand.neck,)).fetchone()
         if str(row[0]) == described:
             return
-        was, now = (described_as(stand.neck, body)[0] for body in (row[0], described))
-        if was.owner.strip() != now.owner.strip():
+        was, neck = (described_as(stand.neck, body)[0] for body in (row[0], described))
+        if was.owner.strip() != neck.owner.strip():
             self._renamed[stand.uid, mark_of(described_body(was))] = was.owner.strip()
         redescribe(self._db, stand.neck, described)
 
@@ -149,16 +151,18 @@ class Bringer:
         is there.
         """
         left = []
-        for one in self._bench.waiting(uid):
-            if one.act in done or isinstance(one.told, Started):
-                self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
-            elif not one.why:
-                left.append(one)
+        for waiting in self._bench.waiting(uid):
+            if waiting.act in done or isinstance(waiting.told, Started):
+                self._db.execute("DELETE FROM waiting WHERE id = ?", (waiting.id,))
+            elif not waiting.why:
+                left.append(waiting)
         return left
 
     def _here(self, uid: str) -> Stand | None:
         row = self._db.execute("SELECT id FROM neck WHERE uid = ?", (uid,)).fetchone()
-        return None if row is None else stand_of(self._db, int(row[0]))
+        if row is None:
+            return None
+        return stand_of(self._db, int(row[0]))
 
     def _rows_here(self, neck: int) -> list[tuple[str, str]]:
         """Body and mark of a neck's entries as they are here."""
@@ -193,14 +197,18 @@ class Bringer:
         and holds no more without that goes there again.
         """
         here = self._rows_here(stand.neck)
-        size = sum(len(one.told.bodies) for one in waiting if isinstance(one.told, Entries))
+        size = sum(
+            len(waiting_act.told.bodies)
+            for waiting_act in waiting
+            if isinstance(waiting_act.told, Entries)
+        )
         known = len(here) - size
         try:
             ours = [decoded(body) for body, _ in here]
             journal = [decoded(body) for body in theirs]
         except (msgspec.MsgspecError, ValueError) as error:
-            for one in waiting:
-                self._bench.hold(one, means("keeping.journal-cant-read", error=error))
+            for waiting_act in waiting:
+                self._bench.hold(waiting_act, means("keeping.journal-cant-read", error=error))
             rewrite(self._db, stand, theirs)
             return
         starts = _starts(known, waiting)
@@ -213,11 +221,11 @@ class Bringer:
         placed = placed_after(journal, ours, send, self._fits(stand), gone or {})
         # An owner who was taken out elsewhere does not come back with what waits here.
         clean = [cleaned_of(self._neck(stand), ours, gone or {}, one.entries) for one in placed]
-        new = [[entry_body(entry) for entry in entries] for entries in clean]
-        for one in waiting:
-            self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
+        new = [list(map(entry_body, entries)) for entries in clean]
+        for waiting_act in waiting:
+            self._db.execute("DELETE FROM waiting WHERE id = ?", (waiting_act.id,))
         sent: list[str] = []
-        used = {*taken, *(one.act for one in waiting)}
+        used = {*taken, *(waiting_act.act for waiting_act in waiting)}
         for act, bodies in zip(placed, new, strict=True):
             said = starts.get(act.start)
             had = [body for body, _ in here[act.start : act.start + len(act.was)]]
@@ -242,10 +250,12 @@ class Bringer:
         """Why an act can't come after a journal of this neck; nothing where it can."""
         neck = self._neck(stand)
 
-        def fits(journal: list[AnyEntry], made: tuple[AnyEntry, ...]) -> Saying:
+        def fits(journal: list[AnyEntry], entries: tuple[AnyEntry, ...]) -> Saying:
             before = len(journal_faults(neck, journal))
-            faults = journal_faults(neck, [*journal, *made])
-            return faults[-1] if len(faults) > before else ""
+            faults = journal_faults(neck, [*journal, *entries])
+            if len(faults) > before:
+                return faults[-1]
+            return ""
 
         return fits
 
@@ -275,10 +285,10 @@ class Bringer:
             ).fetchone()
             bodies = tuple(body for body, _ in self._rows_here(stand.neck))
             used: set[str] = set()
-            said = [act_mark(uid, act) for act in _acts_of(bodies)]
-            names = tuple((self._bench.sent_as(one, used), one) for one in said)
-            told = Started(str(row[0]), str(row[1]), bodies, tuple(n for n in names if n[0]))
-            self._bench.let_wait(f"again-{uid}-{stand.mark}", uid, told)
+            texts = [act_mark(uid, act) for act in _acts_of(bodies)]
+            names = tuple((self._bench.sent_as(one, used), one) for one in texts)
+            started = Started(str(row[0]), str(row[1]), bodies, tuple(n for n in names if n[0]))
+            self._bench.let_wait(f"again-{uid}-{stand.mark}", uid, started)
 
     def _bring_small(self, server: ServerLogbook) -> None:
         """Owners, what the shop has set and what was taken out: brought whole where it changed."""
@@ -294,7 +304,11 @@ class Bringer:
                     self._drop_owners({was for neck, was, _ in rows if not neck})
                 elif old != rows:
                     self._tell_lost(name, old, rows)
-                waiting = [one.told for one in self._bench.waiting("") if not one.why]
+                waiting = [
+                    waiting_act.told
+                    for waiting_act in self._bench.waiting("")
+                    if not waiting_act.why
+                ]
                 if old != rows or waiting:
                     self._put_small(name, columns, rows, waiting)
             self._small[name] = rows
@@ -307,7 +321,7 @@ class Bringer:
         """Of owners and the shop: what the server held before and has lost goes there again."""
         marks = {row[-1] for row in rows}
         put_back = {str(was) for (was,) in self._db.execute("SELECT was FROM gone").fetchall()}
-        waits = {one.told for one in self._bench.waiting("")}
+        waits = {waiting.told for waiting in self._bench.waiting("")}
         for row in old:
             if row[-1] in marks or row[-1] in put_back:
                 continue
@@ -349,9 +363,9 @@ class Bringer:
 
     def _drop_owners(self, gone: set[str]) -> None:
         """What waits of owners who were taken out goes nowhere."""
-        for one in self._bench.waiting(""):
-            if isinstance(one.told, OwnerKept) and one.told.owner in gone:
-                self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
+        for waiting in self._bench.waiting(""):
+            if isinstance(waiting.told, OwnerKept) and waiting.told.owner in gone:
+                self._db.execute("DELETE FROM waiting WHERE id = ?", (waiting.id,))
 
     def _clean_copies(self, names: set[str]) -> None:
         """Owners taken out at another bench go from the copies that lie here as well."""
@@ -382,9 +396,9 @@ def _acts_of(bodies: Sequence[str]) -> list[list[str]]:
 def _starts(known: int, waiting: Sequence[Waiting]) -> dict[int, Waiting]:
     """What waits, by how many entries stand before it here; ``known`` are on the server."""
     starts = {}
-    for one in waiting:
-        starts[known] = one
-        known += len(one.told.bodies) if isinstance(one.told, Entries) else 0
+    for waiting_act in waiting:
+        starts[known] = waiting_act
+        known += len(waiting_act.told.bodies) if isinstance(waiting_act.told, Entries) else 0
     return starts
 
 

@@ -77,43 +77,43 @@ class Carrier:
         tries: dict[str, int] = {}
         while True:
             patience.ask()
-            one = self._bench.next_waiting()
-            if one is None:
+            waiting = self._bench.next_waiting()
+            if waiting is None:
                 return went
             try:
-                server.once(one.act, _said(one), self._writer(one))
+                server.once(waiting.act, _what_was_said(waiting), self._writer(waiting))
             except NeckChanged:
-                tries[one.act] = tries.get(one.act, 0) + 1
-                if tries[one.act] > _TRIES:
+                tries[waiting.act] = tries.get(waiting.act, 0) + 1
+                if tries[waiting.act] > _TRIES:
                     return went
                 self._bringer.bring(server)
                 continue
             except ServerLost:
                 raise
             except LogbookError as error:
-                self._refuse(one, str(error))
+                self._refuse(waiting, str(error))
                 continue
-            self._done(one)
+            self._done(waiting)
             went += 1
 
-    def _writer(self, one: Waiting) -> Callable[[sqlite3.Connection], object]:
+    def _writer(self, waiting: Waiting) -> Callable[[sqlite3.Connection], object]:
         """What is written on the server; the neck is known by its uid, the journal by its mark."""
-        told = one.told
+        told = waiting.told
 
         def write(db: sqlite3.Connection) -> object:
             match told:
                 case Started(created, described, bodies, names):
-                    if db.execute("SELECT 1 FROM neck WHERE uid = ?", (one.uid,)).fetchone():
+                    if db.execute("SELECT 1 FROM neck WHERE uid = ?", (waiting.uid,)).fetchone():
                         raise NeckChanged(means("keeping.another-bench-has-just-brought"))
-                    insert_neck(db, one.uid, created, described, bodies)
+                    insert_neck(db, waiting.uid, created, described, bodies)
                     # Its acts stand under the names they had: whoever still holds one sends none.
                     db.executemany("INSERT INTO act VALUES (?, ?) ON CONFLICT DO NOTHING", names)
                 case Entries(bodies):
-                    row = db.execute("SELECT id FROM neck WHERE uid = ?", (one.uid,)).fetchone()
-                    there = self._bench.there_of(one.uid)
+                    row = db.execute("SELECT id FROM neck WHERE uid = ?", (waiting.uid,)).fetchone()
+                    there = self._bench.there_of(waiting.uid)
                     if row is None or there is None:
                         raise NeckChanged(means("keeping.neck-no-longer-logbook-with-again"))
-                    stand = Stand(int(row[0]), one.uid, there.count, there.mark)
+                    stand = Stand(int(row[0]), waiting.uid, there.count, there.mark)
                     check_stands(db, stand)
                     add(db, stand, bodies)
                 case OwnerKept(name, body, at, owner):
@@ -126,19 +126,19 @@ class Carrier:
 
         return write
 
-    def _done(self, one: Waiting) -> None:
+    def _done(self, waiting: Waiting) -> None:
         """It is there: it waits no more, and is known to be there."""
         with self._bench._sentences(), self._bench._writing():
-            gone = self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,)).rowcount
-            known = self._bench.there_of(one.uid)
+            gone = self._db.execute("DELETE FROM waiting WHERE id = ?", (waiting.id,)).rowcount
+            known = self._bench.there_of(waiting.uid)
             if not gone:
                 return
-            self._bench.note_sent([(one.act, _said(one))])
-            match one.told:
+            self._bench.note_sent([(waiting.act, _what_was_said(waiting))])
+            match waiting.told:
                 case Started(bodies=bodies):
-                    self._step_there(one.uid, There(0, "", ""), len(bodies))
+                    self._step_there(waiting.uid, There(0, "", ""), len(bodies))
                 case Entries(bodies) if known is not None:
-                    self._step_there(one.uid, known, len(bodies))
+                    self._step_there(waiting.uid, known, len(bodies))
 
     def _step_there(self, uid: str, known: There, more: int) -> None:
         """The server's journal is so many entries of ours longer."""
@@ -151,13 +151,13 @@ class Carrier:
         if row is not None:
             self._bench.note_there(uid, There(count, str(row[1] or ""), str(row[0])))
 
-    def _refuse(self, one: Waiting, why: str) -> None:
+    def _refuse(self, waiting: Waiting, why: str) -> None:
         with self._bench._sentences(), self._bench._writing():
-            self._bench.hold(one, why)
+            self._bench.hold(waiting, why)
 
 
-def _said(one: Waiting) -> str:
+def _what_was_said(waiting: Waiting) -> str:
     """The mark of what is told."""
-    if isinstance(one.told, Entries):
-        return act_mark(one.uid, one.told.bodies)
-    return mark_of(one.uid, msgspec.json.encode(one.told))
+    if isinstance(waiting.told, Entries):
+        return act_mark(waiting.uid, waiting.told.bodies)
+    return mark_of(waiting.uid, msgspec.json.encode(waiting.told))

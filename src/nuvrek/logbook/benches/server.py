@@ -12,7 +12,7 @@ from pathlib import Path
 from typing import Any
 from urllib.parse import urlsplit
 
-from nuvrek.logbook.benches.server_connection import CHANNEL, Connection, Lost, Refused
+from nuvrek.logbook.benches.server_connection import CHANNEL, Connection, LoginRefused, Lost
 from nuvrek.logbook.errors import LogbookError, NeckChanged, ServerLost
 from nuvrek.logbook.on_disk.schema import SCHEMA_VERSION, mark_all
 from nuvrek.logbook.places import servers_folder
@@ -110,11 +110,13 @@ class ServerLogbook(Logbook):
         if not there or there[0] is None:
             return 0
         row = self._db.execute("SELECT max(number) FROM version").fetchone()
-        return int(row[0] or 0) if row else 0
+        if row:
+            return int(row[0] or 0)
+        return 0
 
     def _bring_on(self, version: int) -> None:
         try:
-            self._db.execute("BEGIN")
+            self._db.begin()
             for statement in _TABLES.strip().split(";\n"):
                 self._db.execute(statement.rstrip(";"))
             # Another bench may have just done it.
@@ -122,8 +124,8 @@ class ServerLogbook(Logbook):
                 mark_all(self._db)
                 self._db.execute("DELETE FROM version")
                 self._db.execute("INSERT INTO version VALUES (?)", (SCHEMA_VERSION,))
-            self._db.execute("COMMIT")
-        except Refused as error:
+            self._db.commit()
+        except LoginRefused as error:
             self._roll_back()
             if version:
                 raise LogbookError(means("keeping.servers-logbook-older-nuvrek-login")) from error
@@ -133,9 +135,8 @@ class ServerLogbook(Logbook):
             raise
 
     def _roll_back(self) -> None:
-        if self._db.in_transaction:
-            with suppress(sqlite3.Error):
-                self._db.execute("ROLLBACK")
+        with suppress(sqlite3.Error):
+            self._db.rollback()
 
     @contextmanager
     def _sentences(self) -> Iterator[None]:
@@ -143,7 +144,7 @@ class ServerLogbook(Logbook):
             yield
         except Lost as error:
             raise ServerLost(error.words) from error
-        except Refused as error:
+        except LoginRefused as error:
             raise LogbookError(means("keeping.login-may-not-do-server", error=error)) from error
         except sqlite3.Error as error:
             raise LogbookError(means("keeping.logbook-could-not-used", error=error)) from error
@@ -163,13 +164,13 @@ class ServerLogbook(Logbook):
     @contextmanager
     def _locked(self, mode: str) -> Iterator[None]:
         """A transaction that holds its tables from the start: what is checked in it stays so."""
-        self._db.execute("BEGIN")
+        self._db.begin()
         try:
             self._db.execute(f"LOCK TABLE {_ALL} IN {mode} MODE")
             yield
             # Heard by the other benches once it is committed.
             self._db.execute("SELECT pg_notify(?, ?)", (CHANNEL, CHANGED))
-            self._db.execute("COMMIT")
+            self._db.commit()
         except BaseException:
             self._roll_back()
             raise
@@ -181,7 +182,9 @@ class ServerLogbook(Logbook):
     def check(self, thorough: bool = True) -> Saying:
         """A server looks after its own files; every row is looked at by its mark."""
         with self._sentences():
-            return next(iter(wrong_marks(self._db)), "") if thorough else ""
+            if thorough:
+                return next(iter(wrong_marks(self._db)), "")
+            return ""
 
     def write_through(self) -> None:
         """What was written over is the server's own to sweep."""
@@ -236,9 +239,9 @@ class ServerLogbook(Logbook):
         """What is read within is as it was at one moment, whatever is written meanwhile."""
         with self._sentences():
             try:
-                self._db.execute("BEGIN ISOLATION LEVEL REPEATABLE READ, READ ONLY")
+                self._db.begin("ISOLATION LEVEL REPEATABLE READ, READ ONLY")
                 yield
-                self._db.execute("COMMIT")
+                self._db.commit()
             except BaseException:
                 self._roll_back()
                 raise
@@ -263,7 +266,7 @@ class ServerLogbook(Logbook):
             ).fetchall()
         return rows
 
-    def once(self, act: str, said: str, write: Any) -> Any:
+    def once(self, act: str, text: str, write: Any) -> Any:
         """Do a write under a name, once ever: what was done before is not done again. ``said`` is
         the mark of what it says. Returns what it gave, None where it was done. Raises
         LogbookError.
@@ -275,7 +278,7 @@ class ServerLogbook(Logbook):
                     if self._db.execute("SELECT 1 FROM act WHERE id = ?", (act,)).fetchone():
                         return None
                     # First of all: of two that do the same at once the later one waits here.
-                    self._db.execute("INSERT INTO act VALUES (?, ?)", (act, said))
+                    self._db.execute("INSERT INTO act VALUES (?, ?)", (act, text))
                     return write(self._db)
             except sqlite3.IntegrityError as error:
                 raise NeckChanged(means("keeping.another-bench-has-just-written")) from error

@@ -1,5 +1,8 @@
-"""A PostgreSQL server spoken to in the words of the file: question marks, and the file's errors.
-No call waits longer than it says, whatever the server does.
+"""A PostgreSQL server that answers as the file does: the same statements, with question marks for
+values, and the file's errors. No call waits longer than it says, whatever the server does.
+
+The statements of ``rows.py`` and ``store.py`` are written in what both databases know; only where
+a transaction begins and ends is said by name.
 """
 
 from __future__ import annotations
@@ -40,23 +43,23 @@ class Lost(sqlite3.OperationalError):
         self.words = words or means("keeping.server-logbook-cant-reached")
 
 
-class Refused(sqlite3.OperationalError):
+class LoginRefused(sqlite3.OperationalError):
     """The server is there, and this login may not do that."""
 
 
-class Rows:
+class ServerRows:
     """What a statement gave, as the file's cursor gives it."""
 
-    def __init__(
-        self, rows: list[tuple[Any, ...]], lastrowid: int | None, rowcount: int = -1
-    ) -> None:
-        self._rows, self.lastrowid, self.rowcount = rows, lastrowid, rowcount
+    def __init__(self, rows: list[tuple[Any, ...]], rowcount: int) -> None:
+        self._rows, self.rowcount = rows, rowcount
 
     def fetchall(self) -> list[tuple[Any, ...]]:
         return self._rows
 
     def fetchone(self) -> tuple[Any, ...] | None:
-        return self._rows[0] if self._rows else None
+        if self._rows:
+            return self._rows[0]
+        return None
 
     def __iter__(self) -> Iterator[tuple[Any, ...]]:
         return iter(self._rows)
@@ -88,50 +91,59 @@ class Connection:
                 raise Lost(error, _why_not(error)) from error
         return self._server
 
-    def execute(self, said: str, values: Sequence[object] = ()) -> Rows:
+    def execute(self, statement: str, values: Sequence[object] = ()) -> ServerRows:
         """One statement. Raises what the file would."""
-        word = said.split(None, 1)[0]
-        if said.startswith("INSERT INTO neck"):
-            said += " RETURNING id"
-        cursor = self._do(_translated(said), tuple(values) or None, many=False)
+        cursor = self._do(_with_its_placeholders(statement), tuple(values) or None, many=False)
         rows = cursor.fetchall() if cursor.description else []
-        self.in_transaction = {"BEGIN": True, "COMMIT": False, "ROLLBACK": False}.get(
-            word, self.in_transaction
-        )
-        last = int(rows[0][0]) if said.endswith("RETURNING id") and rows else None
-        return Rows(rows, last, cursor.rowcount)
+        return ServerRows(rows, cursor.rowcount)
 
-    def executemany(self, said: str, rows: Iterable[Sequence[object]]) -> None:
+    def begin(self, how: str = "") -> None:
+        """Begin a transaction; ``how`` is its isolation. Raises what the file would."""
+        self.execute(f"BEGIN {how}")
+        self.in_transaction = True
+
+    def commit(self) -> None:
+        """End a transaction: what was written in it stays. Raises what the file would."""
+        self.execute("COMMIT")
+        self.in_transaction = False
+
+    def rollback(self) -> None:
+        """End a transaction, if there is one: nothing of it stays. Raises what the file would."""
+        if self.in_transaction:
+            self.execute("ROLLBACK")
+            self.in_transaction = False
+
+    def executemany(self, statement: str, rows: Iterable[Sequence[object]]) -> None:
         """One statement for several rows, sent in one go."""
         many = [tuple(row) for row in rows]
         if many:
-            self._do(_translated(said), many, many=True)
+            self._do(_with_its_placeholders(statement), many, many=True)
 
-    def _do(self, said: str, values: Any, many: bool) -> Any:
+    def _do(self, statement: str, values: Any, many: bool) -> Any:
         """Run it; what was first asked of a line that broke while nobody spoke is asked anew."""
         fresh = self._server is None or self.in_transaction
         try:
-            return self._run(said, values, many)
+            return self._run(statement, values, many)
         except Lost as error:
             if fresh or error.words != Lost("").words:
                 raise
-            return self._run(said, values, many)
+            return self._run(statement, values, many)
 
-    def _run(self, said: str, values: Any, many: bool) -> Any:
+    def _run(self, statement: str, values: Any, many: bool) -> Any:
         import psycopg
 
         server = self.server
         try:
             with self._at_most(_MANY_S if many or self.in_transaction else _STATEMENT_S):
                 if not many:
-                    return server.execute(said, values)
+                    return server.execute(statement, values)
                 cursor = server.cursor()
-                cursor.executemany(said, values)
+                cursor.executemany(statement, values)
                 return cursor
         except psycopg.errors.IntegrityError as error:
             raise sqlite3.IntegrityError(str(error)) from error
         except psycopg.errors.InsufficientPrivilege as error:
-            raise Refused(str(error)) from error
+            raise LoginRefused(str(error)) from error
         except psycopg.errors.LockNotAvailable as error:
             busy = means("keeping.another-bench-writing-logbook-take")
             raise Lost(error, busy) from error
@@ -196,10 +208,8 @@ def _again(number: int) -> int:
     return os.dup(number)
 
 
-def _translated(said: str) -> str:
-    """A statement of the file's as the server takes it."""
-    said = said.replace("%", "%%").replace("?", "%s")
-    return said.replace("LIMIT %s", "LIMIT NULLIF(%s, -1)")
+def _with_its_placeholders(statement: str) -> str:
+    return statement.replace("%", "%%").replace("?", "%s")
 
 
 _PASSWORD = re.compile(r"password authentication failed|no password supplied|28P01", re.IGNORECASE)
@@ -209,11 +219,11 @@ _NO_DATABASE = re.compile(r'database ".*" does not exist', re.IGNORECASE)
 
 def _why_not(error: Exception) -> Saying:
     """Why a connection could not be made, where it is not just the line."""
-    said = str(error)
-    if _PASSWORD.search(said):
+    text = str(error)
+    if _PASSWORD.search(text):
         return means("keeping.server-refuses-name-or-password")
-    if _NO_LOGIN.search(said):
+    if _NO_LOGIN.search(text):
         return means("keeping.server-does-not-let-login")
-    if _NO_DATABASE.search(said):
+    if _NO_DATABASE.search(text):
         return means("keeping.server-has-no-such-logbook")
     return ""

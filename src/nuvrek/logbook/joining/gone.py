@@ -15,7 +15,7 @@ from msgspec import Struct
 
 from nuvrek.logbook.encoding import described_body
 from nuvrek.logbook.joining.journals import digests, marks_of, time_order
-from nuvrek.logbook.joining.scrubbing import Named, nameless, owners_of, renamed, without
+from nuvrek.logbook.joining.scrubbing import NamedOwner, nameless, owners_of, renamed, without
 from nuvrek.logbook.stand import mark_of
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Describe
@@ -50,7 +50,7 @@ class Gone(Struct, frozen=True):
     def nameless(self, neck: NeckDescription) -> NeckDescription:
         """A description without those who were taken out."""
         for name in self._of(neck, ()):
-            neck = nameless(neck, Named(name, self.others))
+            neck = nameless(neck, NamedOwner(name, self.others))
         return neck
 
     def described(
@@ -67,7 +67,7 @@ class Gone(Struct, frozen=True):
         """A journal without what was taken out, and the marks of what had to be on the way: what
         was written where it was still whole.
         """
-        named = [Named(name, self.others) for name in sorted(self._of(neck, entries))]
+        named = [NamedOwner(name, self.others) for name in sorted(self._of(neck, entries))]
         if not named:
             return entries, {}
         clean = tuple(_cleaned(neck, entries, named))
@@ -78,16 +78,19 @@ class Gone(Struct, frozen=True):
 
 
 def _cleaned(
-    neck: NeckDescription, entries: Iterable[AnyEntry], named: Sequence[Named]
+    neck: NeckDescription, entries: Iterable[AnyEntry], named: Sequence[NamedOwner]
 ) -> Iterable[AnyEntry]:
     """Entries without names; words and letters go too, as long as the neck was theirs."""
-    theirs = {one.name for one in named}
+    theirs = {named_owner.name for named_owner in named}
     owner = neck.owner.strip()
     for entry in entries:
-        made = entry
-        for one in named:
-            made = without(made, one, photos=False) if owner in theirs else renamed(made, one)
-        yield made
+        each_entry = entry
+        for named_owner in named:
+            if owner in theirs:
+                each_entry = without(each_entry, named_owner, photos=False)
+            else:
+                each_entry = renamed(each_entry, named_owner)
+        yield each_entry
         if isinstance(entry, Describe):
             owner = entry.neck.owner.strip()
 
@@ -103,8 +106,8 @@ def gone_of(
         return gone
     rows = (*owners, *book.owner_rows())
     names = {row.name for row in rows if row.uid in gone.owners}
-    for one in necks:
-        names |= _whole_names(one.neck, one.entries, gone.acts(one.uid))
+    for whole_neck in necks:
+        names |= _whole_names(whole_neck.neck, whole_neck.entries, gone.acts(whole_neck.uid))
     for uid in gone.marks:
         number = book.number_of(uid)
         if number is not None:
@@ -122,8 +125,10 @@ def cleaned_of(
     entries: Iterable[AnyEntry],
 ) -> tuple[AnyEntry, ...]:
     """Entries that come after a journal, without the owners that were taken out of it elsewhere."""
-    named = [Named(name) for name in sorted(_whole_names(neck, before, marks))]
-    return tuple(_cleaned(neck, entries, named)) if named else tuple(entries)
+    named = [NamedOwner(name) for name in sorted(_whole_names(neck, before, marks))]
+    if named:
+        return tuple(_cleaned(neck, entries, named))
+    return tuple(entries)
 
 
 def _whole_names(
@@ -132,7 +137,10 @@ def _whole_names(
     """The owners that stand in what was taken out elsewhere."""
     if not marks:
         return set()
-    told = {neck.owner.strip()} if mark_of(described_body(neck)) in marks else set()
+    if mark_of(described_body(neck)) in marks:
+        told = {neck.owner.strip()}
+    else:
+        told = set()
     for mark, act in marks_of(entries, marks):
         if mark in marks:
             told |= {one.neck.owner.strip() for one in act if isinstance(one, Describe)}

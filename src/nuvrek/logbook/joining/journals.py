@@ -108,7 +108,7 @@ def placed_after(
         for n in range(len(act.entries)):
             places[act.name, n] = len(places) + 1
     there = {name for name, _ in places}
-    made: list[Placed] = []
+    placeds: list[Placed] = []
     begun = 0
     for act in _acts(ours, gone):
         start, begun = begun, begun + len(act.entries)
@@ -117,30 +117,30 @@ def placed_after(
         placed = _placed(act, start, len(journal), places)
         if not placed.why:
             placed = structs.replace(placed, why=fits(journal, placed.entries))
-        made.append(placed)
+        placeds.append(placed)
         if not placed.why:
             for n in range(len(placed.entries)):
                 # Ours come last: one that says the same as one of theirs is still another.
                 places[act.name, n] = len(journal) + n + 1
             journal += placed.entries
-    return made
+    return placeds
 
 
 def _placed(act: _Act, start: int, before: int, places: Mapping[tuple[Name, int], int]) -> Placed:
     """One act with what it points to numbered as it is when so many entries stand before it."""
     own = {(act.name, n): before + n + 1 for n in range(len(act.entries))}
-    made = []
+    entries = []
     for entry, place in zip(act.entries, act.points, strict=True):
         if place is None:
-            made.append(entry)
+            entries.append(entry)
             continue
         to = place[0] or act.name, place[1]
         number = own.get(to) or places.get(to)
         if number is None:
             why = means("keeping.what-about-no-longer-there")
             return Placed(start, act.name, act.entries, (), why)
-        made.append(_to(entry, number))
-    return Placed(start, act.name, act.entries, tuple(made))
+        entries.append(_to(entry, number))
+    return Placed(start, act.name, act.entries, tuple(entries))
 
 
 def digests(entries: Sequence[AnyEntry], clean: Sequence[AnyEntry]) -> dict[str, str]:
@@ -168,7 +168,7 @@ def marks_of(
 
 def _acts(entries: Sequence[AnyEntry], gone: Mapping[str, str]) -> list[_Act]:
     """A journal as acts; what an entry points to is named, not numbered."""
-    found: list[_Act] = []
+    acts: list[_Act] = []
     places: dict[int, _Place] = {}
     seen: dict[str, int] = {}
     for start, end in _groups(entries):
@@ -178,9 +178,9 @@ def _acts(entries: Sequence[AnyEntry], gone: Mapping[str, str]) -> list[_Act]:
         digest = gone.get(was, was)
         name = digest, seen.get(digest, 0)
         seen[digest] = name[1] + 1
-        found.append(_Act(name, time_order(group[0].at), group, points, digest == was))
+        acts.append(_Act(name, time_order(group[0].at), group, points, digest == was))
         _place(places, name, start, end)
-    return found
+    return acts
 
 
 def _place(places: dict[int, _Place], name: Name, start: int, end: int) -> None:
@@ -224,7 +224,9 @@ def _pointed(entry: AnyEntry, places: dict[int, _Place], start: int) -> _Place |
     number = _pointer(entry)
     if number is None:
         return None
-    return (None, number - 1 - start) if number > start else places.get(number)
+    if number > start:
+        return (None, number - 1 - start)
+    return places.get(number)
 
 
 def _to(entry: AnyEntry, number: int) -> AnyEntry:
@@ -245,8 +247,8 @@ def _digest(group: tuple[AnyEntry, ...], points: tuple[_Place | None, ...]) -> s
         _to(entry, 1) if place is not None else entry
         for entry, place in zip(group, points, strict=True)
     ]
-    said = msgspec.json.encode([plain, points])
-    return hashlib.sha256(said).hexdigest()
+    data = msgspec.json.encode([plain, points])
+    return hashlib.sha256(data).hexdigest()
 
 
 def _ordered(chains: list[list[Name]], acts: dict[Name, _Act]) -> list[Name]:
@@ -292,22 +294,27 @@ def _numbered(order: list[Name], acts: dict[Name, _Act]) -> tuple[AnyEntry, ...]
         act = acts[name]
         for n, (entry, place) in enumerate(zip(act.entries, act.points, strict=True)):
             numbers[name, n] = len(entries) + 1
-            meant = None if place is None else numbers.get((place[0] or name, place[1]))
+            if place is None:
+                meant = None
+            else:
+                meant = numbers.get((place[0] or name, place[1]))
             entries.append(entry if meant is None else _to(entry, meant))
     return tuple(entries)
 
 
 def _conflicts(only: tuple[set[Name], set[Name]], acts: dict[Name, _Act]) -> tuple[Conflict, ...]:
     """What both sides changed since they parted: the later word stands."""
-    told = []
+    conflicts = []
     for kind, matter in _MATTERS.items():
-        sides = [
-            [act for name in side for act in (acts[name],) if _holds(act, kind)] for side in only
-        ]
-        if all(sides):
-            last = max(act.at for side in sides for act in side)
-            told.append(Conflict(matter, last[1]))
-    return tuple(told)
+        ours, theirs = (_acts_that_hold(kind, side, acts) for side in only)
+        if ours and theirs:
+            last = max(act.at for act in (*ours, *theirs))
+            conflicts.append(Conflict(matter, last[1]))
+    return tuple(conflicts)
+
+
+def _acts_that_hold(kind: type, names: set[Name], acts: dict[Name, _Act]) -> list[_Act]:
+    return [acts[name] for name in names if _holds(acts[name], kind)]
 
 
 _MATTERS: dict[type, Literal["described", "chosen"]] = {Describe: "described", Chosen: "chosen"}

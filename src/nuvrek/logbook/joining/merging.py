@@ -5,6 +5,7 @@ worked out first, what both sides changed is shown, and only then is anything wr
 from __future__ import annotations
 
 import sqlite3
+from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence
 from contextlib import closing
 from pathlib import Path
@@ -91,7 +92,7 @@ class TakenIn(Struct, frozen=True):
     new: int
     grown: int
     same: int
-    told: tuple[Saying, ...]
+    sayings: tuple[Saying, ...]
     asks: frozenset[tuple[Saying, Saying]] = frozenset()
 
 
@@ -99,29 +100,32 @@ def everything_of(book: Logbook) -> Everything:
     """All that a logbook holds. Raises LogbookError."""
     necks, damaged = necks_of(book)
     owners, shop = tuple(book.owner_rows()), tuple(book.shop_rows())
-    whole = {one.uid for one in necks}
+    whole = {whole_neck.uid for whole_neck in necks}
     left_out = frozenset(book.uid(number) for number in book.numbers()) - whole
-    return Everything(tuple(necks), owners, shop, tuple(book.gone()), tuple(damaged), left_out)
+    return Everything(
+        tuple(necks),
+        owners,
+        shop,
+        gone=tuple(book.gone()),
+        damaged=tuple(damaged),
+        left_out=left_out,
+    )
 
 
 def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[Saying]]:
     """Every neck of a logbook with its journal; those that are damaged are named and left out."""
-    found, damaged = list[NeckWhole](), list[Saying]()
+    whole_necks, damaged = list[NeckWhole](), list[Saying]()
     for row in book.necks():
         patience.ask()
         journal = book.journal(row.id)
         if row.damage or journal.damage:
-            damaged.append(
-                means(
-                    "keeping.neck-damaged-left-out",
-                    id=row.id,
-                    title=row.neck.title,
-                )
-            )
+            damaged.append(means("keeping.neck-damaged-left-out", id=row.id, title=row.neck.title))
             continue
         entries = tuple(journal.entries)
-        found.append(NeckWhole(journal.stand.uid, row.created, row.neck, entries, journal.stand))
-    return found, damaged
+        whole_necks.append(
+            NeckWhole(journal.stand.uid, row.created, row.neck, entries, journal.stand)
+        )
+    return whole_necks, damaged
 
 
 def everything_in(book: Logbook, other: Path) -> Everything:
@@ -141,7 +145,7 @@ def merge(book: Logbook, other: Path) -> TakenIn:
 
 def forecast(book: Logbook, more: Everything) -> TakenIn:
     """What taking in would do; nothing is written. Raises LogbookError."""
-    return _told(_worked_out(book, more)[0], more)
+    return _what_comes(_worked_out(book, more)[0], more)
 
 
 def take_in(
@@ -171,15 +175,15 @@ def take_in(
         else:
             if more.gone:
                 book.write_through()
-            return _told(plan, more)
+            return _what_comes(plan, more)
     raise AssertionError("the last try writes or raises")
 
 
 def _check_agreed(
     plan: Sequence[NeckTaken], more: Everything, agreed: frozenset[tuple[Saying, Saying]] | None
 ) -> None:
-    told = _told(plan, more)
-    if agreed is not None and told.asks - agreed:
+    taken_in = _what_comes(plan, more)
+    if agreed is not None and taken_in.asks - agreed:
         raise LogbookError(means("keeping.meanwhile-both-sides-changed-more"))
 
 
@@ -190,43 +194,47 @@ def _worked_out(book: Logbook, more: Everything) -> tuple[list[NeckTaken], Gone]
     gone = gone_of(book, more.gone, more.owners, more.necks)
     here = {book.uid(number): number for number in book.numbers()}
     taken, seen = [], set[str]()
-    for one in more.necks:
+    for whole_neck in more.necks:
         patience.ask()
-        if one.uid in seen:
+        if whole_neck.uid in seen:
             continue
-        seen.add(one.uid)
-        number = here.get(one.uid)
-        taken.append(_new(one, gone) if number is None else _grown(book, number, one, gone))
+        seen.add(whole_neck.uid)
+        number = here.get(whole_neck.uid)
+        taken.append(
+            _new(whole_neck, gone) if number is None else _grown(book, number, whole_neck, gone)
+        )
     return taken, gone
 
 
-def _new(one: NeckWhole, gone: Gone) -> NeckTaken:
-    clean, marks = gone.taken_out(one.uid, one.neck, one.entries)
-    whole = structs.replace(one, neck=gone.nameless(one.neck), entries=clean)
+def _new(whole_neck: NeckWhole, gone: Gone) -> NeckTaken:
+    clean, marks = gone.taken_out(whole_neck.uid, whole_neck.neck, whole_neck.entries)
+    whole = structs.replace(whole_neck, neck=gone.nameless(whole_neck.neck), entries=clean)
     why = _why_not(whole)
     return NeckTaken("left" if why else "new", whole, None, why=why, gone=marks)
 
 
-def _grown(book: Logbook, number: int, one: NeckWhole, gone: Gone) -> NeckTaken:
+def _grown(book: Logbook, number: int, whole_neck: NeckWhole, gone: Gone) -> NeckTaken:
     journal, row = book.journal(number), book.row(number)
-    whole = structs.replace(one, neck=row.neck)
+    whole = structs.replace(whole_neck, neck=row.neck)
     if journal.damage or row.damage:
         why: Saying = means("keeping.damaged-here-left-restore-from")
         return NeckTaken("left", whole, journal.stand, why=why)
     try:
-        both = merged(journal.entries, one.entries, gone.acts(one.uid))
+        both = merged(journal.entries, whole_neck.entries, gone.acts(whole_neck.uid))
     except ValueError as error:
         why = means("keeping.left", error=error)
         return NeckTaken("left", whole, journal.stand, why=why)
-    clean, marks = gone.taken_out(one.uid, row.neck, both.entries)
-    neck = gone.described(one.uid, row.neck, one.neck)
-    whole = NeckWhole(one.uid, row.created, neck, clean)
+    clean, marks = gone.taken_out(whole_neck.uid, row.neck, both.entries)
+    neck = gone.described(whole_neck.uid, row.neck, whole_neck.neck)
+    whole = NeckWhole(whole_neck.uid, row.created, neck, clean)
     if list(clean) == journal.entries and neck == row.neck:
         return NeckTaken("same", whole, journal.stand)
     why = _why_not(whole)
     how: Literal["grown", "left"] = "left" if why else "grown"
     anew = neck != row.neck
-    return NeckTaken(how, whole, journal.stand, anew, both.conflicts, why, marks)
+    return NeckTaken(
+        how, whole, journal.stand, described=anew, conflicts=both.conflicts, why=why, gone=marks
+    )
 
 
 def _why_not(whole: NeckWhole) -> Saying:
@@ -244,38 +252,38 @@ def _why_not(whole: NeckWhole) -> Saying:
     return ""
 
 
-def _told(plan: Sequence[NeckTaken], more: Everything) -> TakenIn:
-    told: list[Saying] = []
-    for one in plan:
-        named: Saying = one.whole.neck.title
-        if one.stand is not None:
-            number = one.stand.neck
-            named = means("keeping.neck", number=number, title=one.whole.neck.title)
-        if one.why:
-            told.append(means("keeping.of-neck", neck=named, fault=one.why))
-        told += (
+def _what_comes(plan: Sequence[NeckTaken], more: Everything) -> TakenIn:
+    sayings: list[Saying] = []
+    for neck_taken in plan:
+        named: Saying = neck_taken.whole.neck.title
+        if neck_taken.stand is not None:
+            number = neck_taken.stand.neck
+            named = means("keeping.neck", number=number, title=neck_taken.whole.neck.title)
+        if neck_taken.why:
+            sayings.append(means("keeping.of-neck", neck=named, fault=neck_taken.why))
+        sayings += (
             means("keeping.of-neck", neck=named, fault=_conflict_words(conflict))
-            for conflict in one.conflicts
+            for conflict in neck_taken.conflicts
         )
-    count = {how: sum(one.how == how for one in plan) for how in ("new", "grown", "same", "left")}
+    count = Counter(neck_taken.how for neck_taken in plan)
     asks = frozenset(
-        (one.whole.uid, conflict.matter)
-        for one in plan
-        if one.how == "grown"
-        for conflict in one.conflicts
+        (neck_taken.whole.uid, conflict.matter)
+        for neck_taken in plan
+        if neck_taken.how == "grown"
+        for conflict in neck_taken.conflicts
     )
     same = count["same"] + count["left"]
-    return TakenIn(count["new"], count["grown"], same, (*told, *more.damaged), asks)
+    return TakenIn(count["new"], count["grown"], same, (*sayings, *more.damaged), asks)
 
 
 def _conflict_words(conflict: Conflict) -> Saying:
-    said = {
+    meaning = {
         "described": means("keeping.neck-described-anew"),
         "chosen": means("keeping.way-taken"),
     }[conflict.matter]
     return means(
         "keeping.both-sides-one-stands",
-        detail=said,
+        detail=meaning,
         replace=conflict.stands[:16].replace("T", " "),
     )
 
@@ -285,24 +293,24 @@ def _conflict_words(conflict: Conflict) -> Saying:
 
 def _carry_out(db: sqlite3.Connection, plan: Sequence[NeckTaken]) -> None:
     """What was worked out, each neck as it was then. Raises NeckChanged."""
-    for one in plan:
-        whole = one.whole
-        if one.how == "new":
+    for neck_taken in plan:
+        whole = neck_taken.whole
+        if neck_taken.how == "new":
             if db.execute("SELECT 1 FROM neck WHERE uid = ?", (whole.uid,)).fetchone():
                 raise NeckChanged(means("keeping.neck-taken-meanwhile"))
             bodies = [entry_body(entry) for entry in whole.entries]
             insert_neck(db, whole.uid, whole.created, described_body(whole.neck), bodies)
             # It is there again, if it ever went.
             db.execute("DELETE FROM gone WHERE neck = ? AND was = ?", (whole.uid, TAKEN_AWAY))
-        elif one.how == "grown":
-            assert one.stand is not None
-            rewrite(db, one.stand, [entry_body(entry) for entry in whole.entries])
-            if one.described:
-                redescribe(db, one.stand.neck, described_body(whole.neck))
-        elif one.stand is not None:
-            check_stands(db, one.stand)
-        if one.how in ("new", "grown"):
-            record(db, [(whole.uid, was, stays) for was, stays in one.gone.items()])
+        elif neck_taken.how == "grown":
+            assert neck_taken.stand is not None
+            rewrite(db, neck_taken.stand, [entry_body(entry) for entry in whole.entries])
+            if neck_taken.described:
+                redescribe(db, neck_taken.stand.neck, described_body(whole.neck))
+        elif neck_taken.stand is not None:
+            check_stands(db, neck_taken.stand)
+        if neck_taken.how in ("new", "grown"):
+            record(db, [(whole.uid, was, stays) for was, stays in neck_taken.gone.items()])
 
 
 def _put_back(db: sqlite3.Connection, stand: Stand, whole: NeckWhole) -> None:
@@ -348,7 +356,9 @@ def restore_neck(book: Logbook, copy: Path, stand: Stand) -> Saying:
     ``stand`` says (number 0: nothing), should be in a copy of its own first. Raises LogbookError.
     """
     with closing(Logbook.to_read(copy)) as source:
-        found = next((one for one in necks_of(source)[0] if one.uid == stand.uid), None)
+        found = next(
+            (whole_neck for whole_neck in necks_of(source)[0] if whole_neck.uid == stand.uid), None
+        )
         owners, more = source.owner_rows(), source.gone()
     if found is None:
         raise LogbookError(means("keeping.does-not-hold-neck-whole", name=copy.name))
@@ -373,22 +383,27 @@ def replace_all(book: Logbook, every: Everything) -> None:
     """
     gone = gone_of(book, every.gone, every.owners, every.necks)
     wholes = []
-    for one in every.necks:
-        clean, _ = gone.taken_out(one.uid, one.neck, one.entries)
-        wholes.append(structs.replace(one, neck=gone.nameless(one.neck), entries=clean))
-    kept = {one.uid for one in wholes} | every.left_out
+    for whole_neck in every.necks:
+        clean, _ = gone.taken_out(whole_neck.uid, whole_neck.neck, whole_neck.entries)
+        wholes.append(
+            structs.replace(whole_neck, neck=gone.nameless(whole_neck.neck), entries=clean)
+        )
+    kept = {whole_neck.uid for whole_neck in wholes} | every.left_out
     with book.rewriting() as db:
         here = db.execute("SELECT id, uid FROM neck ORDER BY id").fetchall()
         numbers = {str(uid): int(number) for number, uid in here}
         for uid, number in numbers.items():
             if uid not in kept:
                 take_away(db, number, uid)
-        for one in wholes:
-            stand = stand_of(db, numbers[one.uid]) if one.uid in numbers else None
-            if stand is not None:
-                _put_back(db, stand, one)
+        for whole_neck in wholes:
+            if whole_neck.uid in numbers:
+                stand = stand_of(db, numbers[whole_neck.uid])
             else:
-                _carry_out(db, [NeckTaken("new", one, None)])
+                stand = None
+            if stand is not None:
+                _put_back(db, stand, whole_neck)
+            else:
+                _carry_out(db, [NeckTaken("new", whole_neck, None)])
         before = small_marks(db)
         db.execute("DELETE FROM owner")
         for row in every.owners:

@@ -16,7 +16,7 @@ from nuvrek.logbook.joining.gone import record
 from nuvrek.logbook.joining.journals import digests
 from nuvrek.logbook.joining.merging import necks_of
 from nuvrek.logbook.joining.scrubbing import (
-    Named,
+    NamedOwner,
     doubtful,
     holds,
     nameless,
@@ -41,7 +41,7 @@ class Removed(Struct, frozen=True):
     necks: int
     photos: int
     copies: int
-    told: tuple[Saying, ...]
+    sayings: tuple[Saying, ...]
 
 
 class _Cleaned(Struct, frozen=True):
@@ -61,7 +61,11 @@ def owner_data(book: Logbook, name: str) -> dict[str, Any]:
     """All that is kept of an owner, as plain values: what is known of them, and their necks with
     what was said and written about them.
     """
-    necks = [one for one in necks_of(book)[0] if name in owners_of(one.neck, one.entries)]
+    necks = [
+        whole_neck
+        for whole_neck in necks_of(book)[0]
+        if name in owners_of(whole_neck.neck, whole_neck.entries)
+    ]
     return {
         "owner": name,
         "known": [
@@ -69,11 +73,11 @@ def owner_data(book: Logbook, name: str) -> dict[str, Any]:
         ],
         "necks": [
             {
-                "created": one.created,
-                "neck": msgspec.to_builtins(one.neck),
-                "journal": msgspec.to_builtins(one.entries),
+                "created": whole_neck.created,
+                "neck": msgspec.to_builtins(whole_neck.neck),
+                "journal": msgspec.to_builtins(whole_neck.entries),
             }
-            for one in necks
+            for whole_neck in necks
         ],
     }
 
@@ -83,9 +87,9 @@ def remove_owner(book: Logbook, name: str, photos: bool, at: str) -> Removed:
     their necks as well; ``at`` is now. Readings, work and prices stay. Raises LogbookError, and
     then the logbook has not changed.
     """
-    necks, gone, told = _remove_from(book, name, photos, at)
+    necks, gone, sayings = _remove_from(book, name, photos, at)
     cleaned, trouble = clean_copies(book.path, name, photos, at)
-    return Removed(necks, gone, cleaned, (*told, *trouble, *_out_of_reach(book.path)))
+    return Removed(necks, gone, cleaned, (*sayings, *trouble, *_out_of_reach(book.path)))
 
 
 def clean_copies(path: Path, name: str, photos: bool, at: str) -> tuple[int, list[Saying]]:
@@ -112,30 +116,29 @@ def _out_of_reach(path: Path) -> list[str]:
         for pattern in ("damaged", "version", "salvaged")
         for other in path.parent.glob(f"{path.stem}-{pattern}*{path.suffix}")
     )
-    told = [
-        means("keeping.not-cleaned-remove-hand", names=meaning.listed(beside)),
-    ]
-    return [
-        *(told if beside else ()),
-        means("keeping.what-nuvrek-cant-reach-copies"),
-    ]
+    meanings = [means("keeping.not-cleaned-remove-hand", names=meaning.listed(beside))]
+    return [*(meanings if beside else ()), means("keeping.what-nuvrek-cant-reach-copies")]
 
 
 def _remove_from(book: Logbook, name: str, photos: bool, at: str) -> tuple[int, int, list[Saying]]:
     others = tuple(sorted(set(_every_owner(book)) - {name}))
-    found = [
-        _cleaned(book, row.id, row.neck, Named(name, others), photos)
+    cleaneds = [
+        _cleaned(book, row.id, row.neck, NamedOwner(name, others), photos)
         for row in book.necks()
         if name in owners_of(row.neck, book.journal(row.id).entries)
     ]
     with book.rewriting() as db:
-        for one in found:
-            _write(db, one)
+        for cleaned in cleaneds:
+            _write(db, cleaned)
         rows = db.execute("SELECT DISTINCT uid FROM owner WHERE name = ?", (name,)).fetchall()
         record(db, [("", str(uid), at) for (uid,) in rows])
         db.execute("DELETE FROM owner WHERE name = ?", (name,))
     book.write_through()
-    return len(found), sum(one.photos for one in found), _doubts(found, Named(name))
+    return (
+        len(cleaneds),
+        sum(cleaned.photos for cleaned in cleaneds),
+        _doubts(cleaneds, NamedOwner(name)),
+    )
 
 
 def _every_owner(book: Logbook) -> set[str]:
@@ -144,7 +147,7 @@ def _every_owner(book: Logbook) -> set[str]:
 
 
 def _cleaned(
-    book: Logbook, number: int, neck: NeckDescription, named: Named, photos: bool
+    book: Logbook, number: int, neck: NeckDescription, named: NamedOwner, photos: bool
 ) -> _Cleaned:
     patience.ask()
     journal = book.journal(number)
@@ -160,25 +163,21 @@ def _cleaned(
         for was, now in zip(journal.entries, clean, strict=True)
     )
     texts = [text for value in (bare, *clean) for text in written_in(value)]
-    return _Cleaned(journal.stand, bare, clean, marks, lost, holds(texts, doubtful(named)))
+    return _Cleaned(
+        journal.stand, bare, clean, marks=marks, photos=lost, doubtful=holds(texts, doubtful(named))
+    )
 
 
-def _write(db: sqlite3.Connection, one: _Cleaned) -> None:
-    rewrite(db, one.stand, [entry_body(entry) for entry in one.entries])
-    redescribe(db, one.stand.neck, described_body(one.neck))
-    record(db, [(one.stand.uid, was, stays) for was, stays in one.marks.items()])
+def _write(db: sqlite3.Connection, cleaned: _Cleaned) -> None:
+    rewrite(db, cleaned.stand, [entry_body(entry) for entry in cleaned.entries])
+    redescribe(db, cleaned.stand.neck, described_body(cleaned.neck))
+    record(db, [(cleaned.stand.uid, was, stays) for was, stays in cleaned.marks.items()])
 
 
-def _doubts(found: list[_Cleaned], named: Named) -> list[Saying]:
+def _doubts(cleaneds: list[_Cleaned], named: NamedOwner) -> list[Saying]:
     """Necks in whose words a part of the name stands that is a word of the bench as well."""
-    numbers = [str(one.stand.neck) for one in found if one.doubtful]
+    numbers = [str(cleaned.stand.neck) for cleaned in cleaneds if cleaned.doubtful]
     if not numbers:
         return []
     parts = meaning.listed(f"\u201c{part}\u201d" for part in doubtful(named))
-    return [
-        means(
-            "keeping.look-neck-may-meant-name",
-            numbers=meaning.listed(numbers),
-            parts=parts,
-        )
-    ]
+    return [means("keeping.look-neck-may-meant-name", numbers=meaning.listed(numbers), parts=parts)]

@@ -71,17 +71,20 @@ _LINE, _WORDS = 200, 4000
 Said = Callable[[str], str]
 
 
-class Named(Struct, frozen=True):
+class NamedOwner(Struct, frozen=True):
     """Whom to look for: the full name, and the other owners, whose names stay."""
 
     name: str
     others: tuple[str, ...] = ()
 
 
-def saying(named: Named) -> Said:
+def saying(named: NamedOwner) -> Said:
     """What makes of a text the same without the name."""
     words = named.name.split()
-    alone = [word for word in words if _tells(word)] if len(words) > 1 else []
+    if len(words) > 1:
+        alone = [word for word in words if _tells(word)]
+    else:
+        alone = []
     if len(words) > 1 or (words and _tells(words[0])):
         alone.insert(0, named.name)
     if not alone:
@@ -103,7 +106,7 @@ def saying(named: Named) -> Said:
     return said
 
 
-def doubtful(named: Named) -> tuple[str, ...]:
+def doubtful(named: NamedOwner) -> tuple[str, ...]:
     """The parts of a name that are not looked for by themselves: too short, or words of the
     bench.
     """
@@ -121,7 +124,7 @@ def _whole(name: str) -> str:
     return rf"(?<!\w){inside}(?=(?:['’]?s)?(?!\w))"
 
 
-def without(entry: AnyEntry, named: Named, photos: bool) -> AnyEntry:
+def without(entry: AnyEntry, named: NamedOwner, photos: bool) -> AnyEntry:
     """An entry of an owner's neck without their name and words; it stays what it was, where it
     was.
     """
@@ -139,7 +142,7 @@ def without(entry: AnyEntry, named: Named, photos: bool) -> AnyEntry:
     return renamed(entry, named)
 
 
-def renamed(entry: AnyEntry, named: Named) -> AnyEntry:
+def renamed(entry: AnyEntry, named: NamedOwner) -> AnyEntry:
     """An entry without a name; all other words of it stay."""
     if isinstance(entry, Describe):
         return structs.replace(entry, neck=nameless(entry.neck, named))
@@ -147,9 +150,12 @@ def renamed(entry: AnyEntry, named: Named) -> AnyEntry:
     return clean
 
 
-def nameless(neck: NeckDescription, named: Named) -> NeckDescription:
+def nameless(neck: NeckDescription, named: NamedOwner) -> NeckDescription:
     """A description without its owner and their name in its words."""
-    owner = "" if same_name(neck.owner, named.name) else neck.owner
+    if same_name(neck.owner, named.name):
+        owner = ""
+    else:
+        owner = neck.owner
     clean: NeckDescription = _scrubbed(neck, saying(named))
     return structs.replace(clean, owner=owner)
 
@@ -174,12 +180,16 @@ def _scrubbed(value: Any, said: Said) -> Any:
         new = _walked(one, said, field in written and field not in _STAMPS)
         if new != one:
             changed[field] = new
-    return structs.replace(value, **changed) if changed else value
+    if changed:
+        return structs.replace(value, **changed)
+    return value
 
 
 def _walked(value: Any, said: Said, written: bool) -> Any:
     if isinstance(value, str):
-        return said(value)[: _LINE if len(value) <= _LINE else _WORDS] if written else value
+        if written:
+            return said(value)[: _LINE if len(value) <= _LINE else _WORDS]
+        return value
     if isinstance(value, Struct):
         return _scrubbed(value, said)
     if isinstance(value, tuple) and any(isinstance(one, str | Struct) for one in value):

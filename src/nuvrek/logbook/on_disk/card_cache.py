@@ -76,13 +76,15 @@ class CardCache:
             row = self._db.execute("SELECT body FROM card WHERE neck = ?", (neck,)).fetchone()
         except sqlite3.Error:
             row = None
-        return b"" if row is None else bytes(row[0])
+        if row is None:
+            return b""
+        return bytes(row[0])
 
     def keep(self, rows: Iterable[tuple[int, str, bytes, str]]) -> None:
         """Keep cards: neck, where its journal stands, body, the words it is found by."""
         with suppress(sqlite3.Error):
             self._db.execute("BEGIN")
-            for neck, head, body, said in rows:
+            for neck, head, body, text in rows:
                 self._db.execute("INSERT OR REPLACE INTO card VALUES (?, ?, ?)", (neck, head, body))
                 found = self._db.execute(
                     "SELECT found FROM words WHERE rowid = ?", (neck,)
@@ -90,7 +92,7 @@ class CardCache:
                 self._db.execute("DELETE FROM words WHERE rowid = ?", (neck,))
                 self._db.execute(
                     "INSERT INTO words (rowid, said, found) VALUES (?, ?, ?)",
-                    (neck, said, found[0] if found else ""),
+                    (neck, text, found[0] if found else ""),
                 )
             self._db.execute("COMMIT")
 
@@ -132,7 +134,9 @@ def _asks(term: str) -> bool:
 
 def _stem(term: str) -> str:
     """The beginning by which one and several are found alike."""
-    return term[:-1] if len(term) > 3 and term.lower().endswith("s") else term
+    if len(term) > 3 and term.lower().endswith("s"):
+        return term[:-1]
+    return term
 
 
 def _in_language(db: sqlite3.Connection, language: str) -> None:

@@ -28,7 +28,7 @@ class Copy(Struct, frozen=True):
     """A copy: its file, when it was made, how large it is."""
 
     path: Path
-    made: str
+    made_at: str
     size: int
 
 
@@ -49,31 +49,34 @@ def copies_of(logbook: Path) -> list[Copy]:
     folder = folder_of(logbook)
     if not folder.is_dir():
         return []
-    found = []
+    copies = []
     for path in folder.iterdir():
         said = _NAME.match(path.name)
         if said is not None and path.is_file():
-            found.append(Copy(path, said[1], path.stat().st_size))
-    return sorted(found, key=lambda copy: copy.made, reverse=True)
+            copies.append(Copy(path, said[1], path.stat().st_size))
+    return sorted(copies, key=lambda copy: copy.made_at, reverse=True)
 
 
-def due(logbook: Path, now: datetime) -> bool:
+def due(logbook: Path, moment: datetime) -> bool:
     """Whether the newest copy is of another day."""
     copies = copies_of(logbook)
-    return not copies or copies[0].made[:10] != now.date().isoformat()
+    return not copies or copies[0].made_at[:10] != moment.date().isoformat()
 
 
-def make_copy(source: Logbook | Path, now: datetime, why: str = "") -> Path:
+def make_copy(source: Logbook | Path, moment: datetime, why: str = "") -> Path:
     """A copy as the logbook is at this moment, also while it is written to; ``why`` stands in its
     name. A server's is written out act by act. It appears only once it is whole. Raises
     LogbookError.
     """
     from nuvrek.logbook.benches.server import ServerLogbook
 
-    logbook = source if isinstance(source, Path) else source.path
+    if isinstance(source, Path):
+        logbook = source
+    else:
+        logbook = source.path
     folder = folder_of(logbook)
     tail = f"-{why}" if why else ""
-    path = folder / f"copy-{now:%Y-%m-%dT%H%M%S}{tail}.db"
+    path = folder / f"copy-{moment:%Y-%m-%dT%H%M%S}{tail}.db"
     try:
         folder.mkdir(mode=0o700, parents=True, exist_ok=True)
         if isinstance(source, ServerLogbook):
@@ -131,25 +134,25 @@ def _year(at: str) -> str:
     return at[:4]
 
 
-def thin(logbook: Path, now: datetime) -> int:
+def thin(logbook: Path, moment: datetime) -> int:
     """Remove the copies that are one too many; returns how many went. None does where the newest
     was made long after the one before: either nobody was here, or the clock is wrong.
     """
     copies = copies_of(logbook)
-    days = [_day(copy.made) for copy in copies]
+    days = [_day(copy.made_at) for copy in copies]
     if len(days) < 2 or (days[0] - days[1]).days > _LONG_AWAY_DAYS:
         return 0
-    stay = thinned([copy.made for copy in copies], now.date())
+    stay = thinned([copy.made_at for copy in copies], moment.date())
     gone = 0
     for copy in copies:
-        if copy.made not in stay:
+        if copy.made_at not in stay:
             with suppress(OSError):
                 copy.path.unlink()
                 gone += 1
     return gone
 
 
-def look(copy: Path) -> Look:
+def look_into(copy: Path) -> Look:
     """What a copy holds, and what is wrong with it, before anything is put back from it. Raises
     LogbookError.
     """
@@ -159,24 +162,20 @@ def look(copy: Path) -> Look:
     return Look(rows, wrong)
 
 
-def restore_all(book: Logbook, copy: Path, now: datetime) -> Path:
+def restore_all(book: Logbook, copy: Path, moment: datetime) -> Path:
     """Put the whole logbook back as a copy holds it, in one go; what is there now becomes a copy
     first. Returns that one. Owners who were taken out stay out. Raises LogbookError.
     """
     if copy.resolve() == book.path.resolve():
         raise LogbookError(means("keeping.logbook-open-already"))
-    found = look(copy)
+    found = look_into(copy)
     if found.wrong:
         raise LogbookError(
-            means(
-                "keeping.damaged-nothing-changed",
-                name=copy.name,
-                wrong=found.wrong,
-            )
+            means("keeping.damaged-nothing-changed", name=copy.name, wrong=found.wrong)
         )
     with closing(Logbook.to_read(copy)) as source:
         every = everything_of(source)
-    before = make_copy(book, now, "before-restore")
+    before = make_copy(book, moment, "before-restore")
     if book.damaged:
         _page_by_page(copy, book.path)
     else:
@@ -185,7 +184,7 @@ def restore_all(book: Logbook, copy: Path, now: datetime) -> Path:
     return before
 
 
-def put_back(address: str | Path, copy: Path, now: datetime) -> Path:
+def put_back(address: str | Path, copy: Path, moment: datetime) -> Path:
     """Put the whole logbook back as one of its copies holds it, also where the file is lost or can
     no longer be opened; what is there now stays as a copy or set aside. Returns that. Raises
     LogbookError.
@@ -199,16 +198,16 @@ def put_back(address: str | Path, copy: Path, now: datetime) -> Path:
         # Only where its own copies lie: a mistyped place has none.
         if copy.parent != folder_of(path) or path != Path(address):
             raise
-        return _in_place_of_lost(path, copy, now)
+        return _in_place_of_lost(path, copy, moment)
     with closing(book):
-        return restore_all(book, copy, now)
+        return restore_all(book, copy, moment)
 
 
-def _in_place_of_lost(path: Path, copy: Path, now: datetime) -> Path:
-    found = look(copy)
+def _in_place_of_lost(path: Path, copy: Path, moment: datetime) -> Path:
+    found = look_into(copy)
     if found.wrong:
         raise LogbookError(means("keeping.damaged", name=copy.name, wrong=found.wrong))
-    aside = path.with_name(f"{path.stem}-damaged-{now:%Y-%m-%d-%H%M%S}{path.suffix}")
+    aside = path.with_name(f"{path.stem}-damaged-{moment:%Y-%m-%d-%H%M%S}{path.suffix}")
     try:
         for tail in ("", "-wal", "-shm"):
             part = path.with_name(path.name + tail)

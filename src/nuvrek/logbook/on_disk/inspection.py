@@ -29,11 +29,11 @@ def inspect(
     """
     with closing(Logbook.to_read(source) if isinstance(source, Path) else source()) as book:
         told(means("keeping.checking-file"))
-        found = book.check(thorough=True)
+        saying = book.check(thorough=True)
         # Where pages can be read each row is named that is not as it was written.
-        wrong: list[Saying] = [*book.wrong_marks()] if found else []
-        if found and not wrong:
-            wrong = [means("keeping.file", detail=found)]
+        wrong: list[Saying] = [*book.wrong_marks()] if saying else []
+        if saying and not wrong:
+            wrong = [means("keeping.file", detail=saying)]
         entries, rows = 0, book.necks()
         for row in rows:
             patience.ask()

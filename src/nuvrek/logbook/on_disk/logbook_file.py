@@ -71,10 +71,16 @@ class LogbookFile:
     def _check_there(self) -> None:
         """Raises LogbookError where there is no logbook to open."""
         try:
-            size = self.path.stat().st_size if self.path.is_file() else None
+            if self.path.is_file():
+                size = self.path.stat().st_size
+            else:
+                size = None
         except (OSError, ValueError) as error:
             no_name = means("keeping.no-file-can-have-name")
-            why = reason_of(error) if isinstance(error, OSError) else no_name
+            if isinstance(error, OSError):
+                why = reason_of(error)
+            else:
+                why = no_name
             raise LogbookError(means("keeping.cant-opened", path=self.path, why=why)) from error
         if size is None:
             raise LogbookError(means("keeping.there-no-such-logbook", path=self.path))
@@ -123,27 +129,30 @@ class LogbookFile:
         """A first look for damage, where the file is small enough not to keep anybody waiting."""
         if self.path.stat().st_size > _QUICK_BYTES:
             return
-        found = self.check(thorough=False)
-        if found:
+        saying = self.check(thorough=False)
+        if saying:
             self.damaged = True
             self.look_only = means(
-                "keeping.logbook-damaged-can-looked-nothing",
-                name=self.path.name,
-                detail=found,
+                "keeping.logbook-damaged-can-looked-nothing", name=self.path.name, detail=saying
             )
 
     def check(self, thorough: bool = True) -> Saying:
         """What is wrong with the file, the first of it; nothing where it is whole. ``thorough``
         looks at every row by its mark as well.
         """
-        pragma = "integrity_check(1)" if thorough else "quick_check(1)"
+        if thorough:
+            pragma = "integrity_check(1)"
+        else:
+            pragma = "quick_check(1)"
         try:
-            said = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
-            if said == "ok" and thorough:
+            text = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
+            if text == "ok" and thorough:
                 return next(iter(wrong_marks(self._db)), "")
         except (sqlite3.DatabaseError, UnicodeDecodeError) as error:
-            said = str(error)
-        return "" if said == "ok" else said.splitlines()[-1][:160]
+            text = str(error)
+        if text == "ok":
+            return ""
+        return text.splitlines()[-1][:160]
 
     def wrong_marks(self) -> list[Saying]:
         """Every row that is not as it was written, a sentence each. Raises LogbookError."""
@@ -172,10 +181,7 @@ class LogbookFile:
             ) from error
         except OSError as error:
             raise LogbookError(
-                means(
-                    "keeping.folder-logbook-cant-used",
-                    strerror=error.strerror,
-                )
+                means("keeping.folder-logbook-cant-used", strerror=error.strerror)
             ) from error
 
     def _known_version(self, empty: bool = True) -> int:
@@ -185,10 +191,7 @@ class LogbookFile:
         version = version_of(self._db)
         if version > SCHEMA_VERSION:
             raise LogbookError(
-                means(
-                    "keeping.logbook-written-newer-nuvrek-left",
-                    name=self.path.name,
-                )
+                means("keeping.logbook-written-newer-nuvrek-left", name=self.path.name)
             )
         tables = {str(name) for (name,) in self._db.execute("SELECT name FROM sqlite_master")}
         begun = not tables and version == 0 and empty
@@ -235,12 +238,7 @@ class LogbookFile:
         except OSError:
             now = None
         if now is None or (now.st_dev, now.st_ino) != self._file:
-            raise LogbookError(
-                means(
-                    "keeping.logbook-moved-away-or-replaced",
-                    name=self.path.name,
-                )
-            )
+            raise LogbookError(means("keeping.logbook-moved-away-or-replaced", name=self.path.name))
 
     @contextmanager
     def _writing(self) -> Iterator[None]:

@@ -179,7 +179,9 @@ def _neck(source: sqlite3.Connection, number: int) -> tuple[object, str]:
     except UNREADABLE:
         # An empty description is named as damage by whoever decodes it.
         row = None
-    return (b"", "") if row is None else (row[0], whole_letters(str(row[1])))
+    if row is None:
+        return (b"", "")
+    return (row[0], whole_letters(str(row[1])))
 
 
 def _uid(source: sqlite3.Connection, number: int) -> str:
@@ -188,7 +190,9 @@ def _uid(source: sqlite3.Connection, number: int) -> str:
         row = source.execute("SELECT uid FROM neck WHERE id = ?", (number,)).fetchone()
     except UNREADABLE:
         row = None
-    return str(row[0]) if row is not None and isinstance(row[0], str) else ""
+    if row is not None and isinstance(row[0], str):
+        return str(row[0])
+    return ""
 
 
 def _journal(source: sqlite3.Connection, number: int) -> Journal:

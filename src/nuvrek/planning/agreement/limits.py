@@ -19,11 +19,11 @@ _BY_KIND: dict[str, tuple[Saying, ...]] = {
 
 def limits_of(kind: str) -> tuple[Saying, ...]:
     """What could go wrong with a way, or can't be promised, one sentence each."""
-    said: list[Saying] = list(_BY_KIND.get(kind, ()))
+    sayings: list[Saying] = list(_BY_KIND.get(kind, ()))
     if of_family(kind, "new wire"):
-        said.append(means("needs.board-may-chip-where-old"))
+        sayings.append(means("needs.board-may-chip-where-old"))
     if of_family(kind, "seats"):
-        said.append(means("needs.fret-pressed-home-may-rise"))
-    if of_family(kind, "planned") or (of_family(kind, "levels") and not said):
-        said.append(means("needs.metal-filed-off-does-not"))
-    return tuple(said)
+        sayings.append(means("needs.fret-pressed-home-may-rise"))
+    if of_family(kind, "planned") or (of_family(kind, "levels") and not sayings):
+        sayings.append(means("needs.metal-filed-off-does-not"))
+    return tuple(sayings)

@@ -66,68 +66,63 @@ def needs_of(kind: str, plans: Plans) -> tuple[Need, ...]:
     """All that an owner has to say to a way; nothing where it changes nothing."""
     if kind in UNASKED:
         return ()
-    made = [Need("way", f"way:{kind}", way_title(kind), "work"), *_limits(kind)]
+    needs = [Need("way", f"way:{kind}", way_title(kind), "work"), *_limits(kind)]
     if of_family(kind, "planned") or of_family(kind, "levels"):
-        made += _filing(plans)
+        needs += _filing(plans)
     if of_family(kind, "new wire"):
-        made += _wire(kind, plans)
+        needs += _wire(kind, plans)
     if kind == "new-neck":
-        made.append(Need("originals", "old neck", means("needs.old-neck-comes-back-you"), ""))
-    return (*made, *_wishes(plans), *_outside(plans))
+        needs.append(Need("originals", "old neck", means("needs.old-neck-comes-back-you"), ""))
+    return (*needs, *_wishes(plans), *_outside(plans))
 
 
 def _limits(kind: str) -> list[Need]:
     return [
-        Need("limits", f"limits:{kind}:{n}", said, "work") for n, said in enumerate(limits_of(kind))
+        Need("limits", f"limits:{kind}:{n}", saying, "work")
+        for n, saying in enumerate(limits_of(kind))
     ]
 
 
 def _wishes(plans: Plans) -> list[Need]:
     """The figures the owner wants: shown, and nothing waits for them."""
-    neck, found = plans.neck, list[Need]()
+    neck, needs = plans.neck, list[Need]()
     low, high = neck.height_low_mm, neck.height_high_mm
     if low is not None and high is not None:
-        said = means(
+        sentence = means(
             "needs.string-height-fret-bass-side",
             fret=neck.height_fret,
             height=plans.height(low),
             high=plans.height(high),
         )
-        found.append(Need("heights", f"heights:{low:.2f}/{high:.2f}", said, ""))
+        needs.append(Need("heights", f"heights:{low:.2f}/{high:.2f}", sentence, ""))
     if not neck.bare:
         relief = neck.relief_wanted_mm("bass"), neck.relief_wanted_mm("treble")
         same = abs(relief[0] - relief[1]) < SAME_MM / 2
         both: Saying = plans.length(relief[0])
         if not same:
-            both = means(
-                "needs.bass-side-treble-side",
-                both=both,
-                length=plans.length(relief[1]),
-            )
+            both = means("needs.bass-side-treble-side", both=both, length=plans.length(relief[1]))
         about = f"relief:{relief[0]:.2f}/{relief[1]:.2f}"
-        found.append(Need("relief", about, means("needs.relief-strings-pitch", both=both), ""))
-    return found
+        needs.append(Need("relief", about, means("needs.relief-strings-pitch", both=both), ""))
+    return needs
 
 
 def _filing(plans: Plans) -> list[Need]:
     """What the file leaves, by agreement, that it could take."""
-    agreed, neck, found = plans.agreed, plans.neck, list[Need]()
+    agreed, neck, needs = plans.agreed, plans.neck, list[Need]()
     if agreed.grooves_stay:
-        said = means("needs.shallow-grooves-stay-so-frets")
-        found.append(Need("grooves", "grooves stay", said, "file"))
+        sentence = means("needs.shallow-grooves-stay-so-frets")
+        needs.append(Need("grooves", "grooves stay", sentence, "file"))
     least = agreed.least_crown_mm
     if least is not None and least < neck.least_crown_mm - SAME_MM:
-        said = means(
-            "needs.crowns-down-under-usual",
-            length=plans.length(least),
-            usual=_usual(plans),
+        sentence = means(
+            "needs.crowns-down-under-usual", length=plans.length(least), usual=_usual(plans)
         )
-        found.append(Need("least crown", f"least:{least:.2f}", said, "file"))
+        needs.append(Need("least crown", f"least:{least:.2f}", sentence, "file"))
     if agreed.untouched:
         alone = tuple(sorted(agreed.untouched))
-        said = means("needs.are-left", frets=meaning.frets(alone), number=len(alone))
-        found.append(Need("left alone", f"alone:{_row(alone)}", said, "file"))
-    return found
+        sentence = means("needs.are-left", frets=meaning.frets(alone), number=len(alone))
+        needs.append(Need("left alone", f"alone:{_row(alone)}", sentence, "file"))
+    return needs
 
 
 def _usual(plans: Plans) -> Shown:
@@ -140,12 +135,12 @@ def _row(numbers: Sequence[int]) -> str:
 
 def _wire(kind: str, plans: Plans) -> list[Need]:
     """New wire: another than before, corners, finish, and what becomes of the old."""
-    neck, terms, found = plans.neck, plans.new_wire, list[Need]()
+    neck, terms, needs = plans.neck, plans.new_wire, list[Need]()
     wire = terms.wire
     if wire is not None:
         wide, high = wire.width_mm - neck.wire_width_mm, wire.crown_mm - neck.wire_height_mm
         if max(abs(wide), abs(high)) > SAME_MM:
-            said = means(
+            sentence = means(
                 "needs.wide-high-before",
                 name=Word(wire.name),
                 length=plans.length(wire.width_mm),
@@ -153,15 +148,15 @@ def _wire(kind: str, plans: Plans) -> list[Need]:
                 wire_width=plans.length(neck.wire_width_mm),
                 wire_height=plans.length(neck.wire_height_mm),
             )
-            found.append(Need("wire", f"wire:{wire.name}", said, "pull"))
+            needs.append(Need("wire", f"wire:{wire.name}", sentence, "pull"))
     if terms.corners and kind in ("refret-true", "refret-angle"):
         frets = tuple(sorted({fret for fret, _ in terms.corners}))
-        said = means("needs.boards-corners-stay-worn", frets=meaning.frets(frets))
-        found.append(Need("corners", f"corners:{_row(frets)}", said, "wood"))
+        sentence = means("needs.boards-corners-stay-worn", frets=meaning.frets(frets))
+        needs.append(Need("corners", f"corners:{_row(frets)}", sentence, "wood"))
     if neck.lacquered or neck.bound:
-        found.append(Need("finish", f"finish:{kind}", _finish_words(neck), "pull"))
-    said = means("needs.old-frets-come-back-you")
-    return [*found, Need("originals", "old frets", said, "")]
+        needs.append(Need("finish", f"finish:{kind}", _finish_words(neck), "pull"))
+    sentence = means("needs.old-frets-come-back-you")
+    return [*needs, Need("originals", "old frets", sentence, "")]
 
 
 def _finish_words(neck: NeckDescription) -> Saying:
@@ -176,8 +171,8 @@ def _outside(plans: Plans) -> list[Need]:
     arrived = plans.arrived
     if arrived is None or not arrived.outside.strip():
         return []
-    said = means("needs.found-came", detail=" ".join(arrived.outside.split()))
-    return [Need("outside", f"outside:{arrived.outside}", said, "")]
+    sentence = means("needs.found-came", detail=" ".join(arrived.outside.split()))
+    return [Need("outside", f"outside:{arrived.outside}", sentence, "")]
 
 
 def waits_for(step: Step, needs: Sequence[Need]) -> tuple[Need, ...]:

@@ -61,7 +61,9 @@ class Case:
         if self.relief is None:
             return None
         excess = self.relief.mm - self.neck.relief_wanted_mm("middle")
-        return excess if abs(excess) > self.neck.relief_margin_mm else None
+        if abs(excess) > self.neck.relief_margin_mm:
+            return excess
+        return None
 
     @property
     def measurer(self) -> Measurer:

@@ -6,6 +6,7 @@ import msgspec
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek.meaning import Saying
 from nuvrek.neck.crown import STILL_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Costed, Draft
@@ -23,7 +24,10 @@ def costed(case: Case, draft: Draft) -> Costed:
     """The draft with everything that follows from its metal alone."""
     record, removal = way_record(draft.kind), draft.removal
     tops = case.neck_tops
-    off = np.zeros_like(tops.tops_mm) if removal is None else removal.off_mm
+    if removal is None:
+        off = np.zeros_like(tops.tops_mm)
+    else:
+        off = removal.off_mm
     left = (tops.crown_mm if draft.new is None else draft.new.crown_mm) - off
     doing = _doing(case, draft, off)
     return Costed(
@@ -52,7 +56,9 @@ def costed(case: Case, draft: Draft) -> Costed:
 def _doing(case: Case, draft: Draft, off: Array) -> Doing:
     """What the steps are made from."""
     turned = case.relief_off and not case.rodless
-    rod = case.rod.words if case.rod is not None and (turned or draft.kind == "rod") else ""
+    rod: Saying = ""
+    if case.rod is not None and (turned or draft.kind == "rod"):
+        rod = case.rod.words
     crowned = frets_to_crown(case.neck.wire_width_mm, case.neck.wire_height_mm, off.max(axis=1))
     return Doing(
         frets=draft.frets,
@@ -81,7 +87,9 @@ def _new_wire(case: Case, draft: Draft) -> NewWire:
     """
     if draft.new is not None:
         return draft.new.terms
-    return case.agreed_wire if new_tops_of(case.neck_map.neck_state) else NewWire()
+    if new_tops_of(case.neck_map.neck_state):
+        return case.agreed_wire
+    return NewWire()
 
 
 def _promise(case: Case, draft: Draft, off: Array, left: Array) -> Promise:
@@ -92,7 +100,10 @@ def _promise(case: Case, draft: Draft, off: Array, left: Array) -> Promise:
     usual = _usual_promise(case, like, off, left)
     own = msgspec.structs.asdict(draft.promise)
     said = {name: value for name, value in own.items() if value is not None}
-    rock = usual.largest_rock_mm if draft.new is not None or not off.any() else None
+    if draft.new is not None or not off.any():
+        rock = usual.largest_rock_mm
+    else:
+        rock = None
     changes = {**said, "metal_off_mm": usual.metal_off_mm, "largest_rock_mm": rock}
     return msgspec.structs.replace(usual, **changes)
 

@@ -101,7 +101,9 @@ class Costed:
             return "out"
         if self.not_known:
             return "not known"
-        return "waits" if self.why_not else "possible"
+        if self.why_not:
+            return "waits"
+        return "possible"
 
     @property
     def at_bench(self) -> tuple[Step, ...]:
@@ -109,7 +111,10 @@ class Costed:
         two weeks is no time at the bench now.
         """
         # What closes the job is done once, at its end.
-        once = {"look-again", "prove"} if self.level_after else {"look-again"}
+        if self.level_after:
+            once = {"look-again", "prove"}
+        else:
+            once = {"look-again"}
         mine = tuple(step for step in self.steps if step.key not in once)
         return mine + tuple(step for step in self.level_after if step.key != "look-again")
 
@@ -121,7 +126,9 @@ class Costed:
     @property
     def lowers_mm(self) -> Array:
         """How far each top comes down in all, (frets, 3): metal off, less what new wire brings."""
-        return self.off_mm if self.new is None else self.off_mm - self.new.rise_mm
+        if self.new is None:
+            return self.off_mm
+        return self.off_mm - self.new.rise_mm
 
     @property
     def worst_mm(self) -> float:
@@ -187,19 +194,25 @@ class Way(Costed):
         """Lowest clean height over fret 12 of each string, bass side first, and its doubt; empty
         if unknown.
         """
-        return () if self.lowest is None else self.lowest.heights_mm
+        if self.lowest is None:
+            return ()
+        return self.lowest.heights_mm
 
     @property
     def gained_mm(self) -> float | None:
         """How far the strings can lie lower in all; None where nothing is said."""
-        return None if self.lowest is None else self.lowest.gained_mm
+        if self.lowest is None:
+            return None
+        return self.lowest.gained_mm
 
     @property
     def per_tenth_mm(self) -> float | None:
         """Metal for each tenth of a millimetre the strings can lie lower; None where nothing is
         said.
         """
-        return None if self.lowest is None else self.lowest.per_tenth_mm
+        if self.lowest is None:
+            return None
+        return self.lowest.per_tenth_mm
 
 
 @dataclass(frozen=True)

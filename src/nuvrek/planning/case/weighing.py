@@ -9,7 +9,7 @@ from functools import cached_property
 
 from nuvrek.clearance.strung_neck import OnNeck, string_up
 from nuvrek.planning.case.case import Case
-from nuvrek.planning.filing.level_program import Removal, Terms
+from nuvrek.planning.filing.level_program import LevelTerms, Removal
 
 
 @dataclass(frozen=True)
@@ -19,7 +19,7 @@ class Weighing:
     """
 
     case: Case
-    levels: dict[tuple[float, float, Terms], Removal] = field(default_factory=dict)
+    levels: dict[tuple[float, float, LevelTerms], Removal] = field(default_factory=dict)
 
     @cached_property
     def on(self) -> OnNeck:

@@ -52,7 +52,7 @@ def frets_to_crown(width_mm: float, height_mm: float, off_mm: Iterable[float]) -
 
 
 @dataclass(frozen=True)
-class Crown:
+class FlattenedCrown:
     """One fret after levelling: flat, height, the radius to bring back, and what is to be done."""
 
     fret: int
@@ -64,7 +64,7 @@ class Crown:
     says: Says
 
 
-def crown_after(fret: int, width_mm: float, height_mm: float, off_mm: float) -> Crown:
+def crown_after(fret: int, width_mm: float, height_mm: float, off_mm: float) -> FlattenedCrown:
     """A fret of this width and height once ``off_mm`` is off its top; the radius is that of a
     crown of what is left.
     """
@@ -77,6 +77,12 @@ def crown_after(fret: int, width_mm: float, height_mm: float, off_mm: float) -> 
         says = "too wide"
     elif flat <= LAND_MM:
         says = "as it is"
-    return Crown(
-        fret, width_mm, off_mm, left, flat, crown_radius_mm(width_mm, max(left, 0.05)), says
+    return FlattenedCrown(
+        fret,
+        width_mm,
+        off_mm,
+        height_mm=left,
+        flat_mm=flat,
+        radius_mm=crown_radius_mm(width_mm, max(left, 0.05)),
+        says=says,
     )

@@ -14,7 +14,7 @@ from nuvrek import meaning
 from nuvrek.meaning import Saying, Word, means
 from nuvrek.neck.crown import cap_area_mm2, crown_radius_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.planning.crowns.crowning import Crown, crown_after, file_for, levels_left
+from nuvrek.planning.crowns.crowning import FlattenedCrown, crown_after, file_for, levels_left
 from nuvrek.readings.entries import Size
 from nuvrek.readings.journal import NeckState
 from nuvrek.units import Unit, format_length
@@ -28,28 +28,28 @@ class Recrown:
     fret has in it.
     """
 
-    crowns: tuple[Crown, ...]
+    crowns: tuple[FlattenedCrown, ...]
     file: Word
     left: int
     measured: bool
 
     @property
-    def due(self) -> tuple[Crown, ...]:
+    def due(self) -> tuple[FlattenedCrown, ...]:
         """Frets a crowning file goes over."""
-        return tuple(one for one in self.crowns if one.says == "crown")
+        return tuple(crown for crown in self.crowns if crown.says == "crown")
 
     @property
-    def stuck(self) -> tuple[Crown, ...]:
+    def stuck(self) -> tuple[FlattenedCrown, ...]:
         """Frets no crowning file can round again."""
-        return tuple(one for one in self.crowns if one.says in ("too wide", "too low"))
+        return tuple(crown for crown in self.crowns if crown.says in ("too wide", "too low"))
 
 
 def widths_read(neck_state: NeckState) -> dict[int, float]:
     """Crown widths read with the caliper, mm, by fret."""
     return {
-        one.reading.fret: one.reading.mm
-        for one in neck_state.taken
-        if isinstance(one.reading, Size) and one.reading.what == "crown-width"
+        taken.reading.fret: taken.reading.mm
+        for taken in neck_state.taken
+        if isinstance(taken.reading, Size) and taken.reading.what == "crown-width"
     }
 
 
@@ -66,7 +66,10 @@ def recrown(
     ``widths`` are those read; where none was, the wire as described.
     """
     read = list(widths.values())
-    usual = float(np.median(read)) if read else neck.wire_width_mm
+    if read:
+        usual = float(np.median(read))
+    else:
+        usual = neck.wire_width_mm
     crowns = []
     for at in range(len(off_mm)):
         lane = int(off_mm[at].argmax())
@@ -84,7 +87,7 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> Saying:
         return means("metal.no-flat-wide-enough-need")
     sentences: list[Saying] = []
     if table.due:
-        widest = max(table.due, key=lambda one: one.flat_mm)
+        widest = max(table.due, key=lambda crown: crown.flat_mm)
         sentences.append(
             means(
                 "metal.crown-file-widest-flat-fret",
@@ -96,20 +99,15 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> Saying:
             )
         )
     if table.stuck:
-        frets = ", ".join(str(one.fret) for one in table.stuck)
-        sentences.append(
-            means(
-                "metal.fret-too-wide-or-too",
-                frets=frets,
-            )
-        )
+        frets = ", ".join(str(crown.fret) for crown in table.stuck)
+        sentences.append(means("metal.fret-too-wide-or-too", frets=frets))
     new = crown_radius_mm(neck.wire_width_mm, neck.wire_height_mm)
     sentences.append(means("metal.new-wire-round", new=format_length(new, unit)))
     return meaning.listed(sentences, by="sentences")
 
 
-def _share_gone(one: Crown) -> float:
+def _share_gone(crown: FlattenedCrown) -> float:
     """How much of a crown's section the file took, percent."""
-    before = one.height_mm + one.off_mm
-    radius = crown_radius_mm(one.width_mm, before)
-    return 100.0 * cap_area_mm2(radius, one.off_mm) / cap_area_mm2(radius, before)
+    before = crown.height_mm + crown.off_mm
+    radius = crown_radius_mm(crown.width_mm, before)
+    return 100.0 * cap_area_mm2(radius, crown.off_mm) / cap_area_mm2(radius, before)

@@ -137,7 +137,7 @@ def _string_rows(
 
 
 def solve(
-    made: CleanProgram, chosen: NDArray[np.bool_] | None = None
+    clean_program: CleanProgram, chosen: NDArray[np.bool_] | None = None
 ) -> tuple[Array, Array] | None:
     """The optimum of a program and what its cost grows by with each limit, or None where nothing
     satisfies it.
@@ -147,41 +147,52 @@ def solve(
     there.
     """
     if chosen is None:
-        chosen = np.zeros(len(made.limits), dtype=bool)
-    chosen |= _worst(made, made.limits)
+        chosen = np.zeros(len(clean_program.limits), dtype=bool)
+    chosen |= _worst(clean_program, clean_program.limits)
     while True:
-        rows, limits = made.rows[chosen].toarray(), made.limits[chosen]
-        found = linprog(made.cost, A_ub=rows, b_ub=limits, bounds=list(made.bounds), method="highs")
-        if found.x is None or found.status != 0:
+        rows, limits = clean_program.rows[chosen].toarray(), clean_program.limits[chosen]
+        solution = linprog(
+            clean_program.cost,
+            A_ub=rows,
+            b_ub=limits,
+            bounds=list(clean_program.bounds),
+            method="highs",
+        )
+        if solution.x is None or solution.status != 0:
             return None
-        v = np.asarray(found.x, dtype=np.float64)
-        broken = _worst(made, made.limits - made.rows @ v + BROKEN_MM) & ~chosen
+        v = np.asarray(solution.x, dtype=np.float64)
+        broken = (
+            _worst(clean_program, clean_program.limits - clean_program.rows @ v + BROKEN_MM)
+            & ~chosen
+        )
         if not broken.any():
-            worth = np.zeros(len(made.limits))
-            worth[chosen] = found.ineqlin.marginals
+            worth = np.zeros(len(clean_program.limits))
+            worth[chosen] = solution.ineqlin.marginals
             return v, worth
         chosen |= broken  # in place: the caller's set grows
 
 
-def _worst(made: CleanProgram, room: Array) -> NDArray[np.bool_]:
+def _worst(clean_program: CleanProgram, room: Array) -> NDArray[np.bool_]:
     """Of each note's rooms under nil the least, (rows,): the others mostly follow it."""
     found = np.zeros(len(room), dtype=bool)
-    order = np.lexsort((room, made.note))
-    first = order[np.append(True, np.diff(made.note[order]) > 0)]
+    order = np.lexsort((room, clean_program.note))
+    first = order[np.append(True, np.diff(clean_program.note[order]) > 0)]
     found[first] = room[first] < 0.0
     return found
 
 
-def play_clean(made: CleanProgram, chosen: NDArray[np.bool_] | None = None) -> Clean | None:
+def play_clean(
+    clean_program: CleanProgram, chosen: NDArray[np.bool_] | None = None
+) -> Clean | None:
     """Least metal for clean notes, with the relief and height it goes with; None where the frets
     can't pay for it.
     """
-    found = solve(made, chosen)
+    found = solve(clean_program, chosen)
     if found is None:
         return None
     v, worth = found
     # A room shrinks by what is filed as it grows by what a top stands higher: the rows tell both.
-    weight = np.asarray(made.rows.T @ worth)[:-3].reshape(-1, 3)
+    weight = np.asarray(clean_program.rows.T @ worth)[:-3].reshape(-1, 3)
     return Clean(v[:-3].reshape(-1, 3), float(v[-3] - v[-2]), float(v[-1]), weight)
 
 
@@ -220,50 +231,68 @@ def curve(
     """The least metal for every height, from what a full level allows (or its metal buys for
     certain) up to the neck as it is.
     """
-    made = program(on, crown_mm, base_mm, touch, reach_mm, (0.0, 0.0), sure)
+    clean_program = program(
+        on, crown_mm, base_mm, touch=touch, reach_mm=reach_mm, up=(0.0, 0.0), sure=sure
+    )
     # As it is: the height at which the tightest note is clean with nothing filed.
-    now = float(np.max(made.limits / made.by_height))
+    now = float(np.max(clean_program.limits / clean_program.by_height))
     if now <= 0.0:
-        return MetalCurve(base_mm, np.zeros(0), np.zeros(0), now, level_metal_mm, None)
-    chosen = np.zeros(len(made.limits), dtype=bool)
+        return MetalCurve(
+            base_mm,
+            np.zeros(0),
+            np.zeros(0),
+            now_up_mm=now,
+            level_metal_mm=level_metal_mm,
+            bend=None,
+        )
+    chosen = np.zeros(len(clean_program.limits), dtype=bool)
 
-    first = solve(made, chosen)
+    first = solve(clean_program, chosen)
     lowest = 0.0
     if first is None or _metal(first[0]) > level_metal_mm:
         # Not even a full level's metal buys that height for certain: the curve begins where it
         # does.
-        lowest = _lowest(made, now, level_metal_mm, chosen)
-        first = solve(made.raised(lowest), chosen)
+        lowest = _lowest(clean_program, now, level_metal_mm, chosen)
+        first = solve(clean_program.raised(lowest), chosen)
     ups, metal = ([], []) if first is None else ([lowest], [_metal(first[0])])
     for up in np.linspace(lowest, now, POINTS)[1:-1]:
         patience.ask()
-        found = solve(made.raised(float(up)), chosen)
+        found = solve(clean_program.raised(float(up)), chosen)
         if found is not None:
             ups.append(float(up))
             metal.append(_metal(found[0]))
     ups.append(now)
     metal.append(0.0)
-    bend = _bend(made, chosen, ups[0], now, metal[0])
+    bend = _bend(clean_program, chosen, ups[0], now, metal[0])
     if bend is not None:
         bend = replace(bend, up_mm=bend.up_mm + ups[0])
         ups.append(bend.up_mm)
         metal.append(bend.metal_mm)
     order = np.argsort(ups)
     return MetalCurve(
-        base_mm, np.array(ups)[order], np.array(metal)[order], now, level_metal_mm, bend
+        base_mm,
+        np.array(ups)[order],
+        np.array(metal)[order],
+        now_up_mm=now,
+        level_metal_mm=level_metal_mm,
+        bend=bend,
     )
 
 
 def _bend(
-    made: CleanProgram, chosen: NDArray[np.bool_], lowest: float, now: float, metal_mm: float
+    clean_program: CleanProgram,
+    chosen: NDArray[np.bool_],
+    lowest: float,
+    now: float,
+    metal_mm: float,
 ) -> Clean | None:
     """The bend of the curve: height priced at what metal costs on the whole."""
     if metal_mm <= WORTH_A_BEND_MM:
         return None
     span = now - lowest
-    priced = np.append(made.cost[:-1], metal_mm / span)
-    bounds = [*made.bounds[:-1], (0.0, span)]
-    return play_clean(replace(made.raised(lowest), cost=priced, bounds=bounds), chosen)
+    priced = np.append(clean_program.cost[:-1], metal_mm / span)
+    bounds = [*clean_program.bounds[:-1], (0.0, span)]
+    return play_clean(replace(clean_program.raised(lowest), cost=priced, bounds=bounds), chosen)
 
 
 def _metal(v: Array) -> float:
@@ -272,13 +301,15 @@ def _metal(v: Array) -> float:
 
 
 def _lowest(
-    made: CleanProgram, most_mm: float, metal_mm: float, chosen: NDArray[np.bool_]
+    clean_program: CleanProgram, most_mm: float, metal_mm: float, chosen: NDArray[np.bool_]
 ) -> float:
     """How far over the heights of a program the strings must lie at least, for no more metal
     than this.
     """
-    spent = np.where(np.arange(len(made.cost)) < len(made.cost) - 3, 1.0 / 3.0, 0.0)
-    cost = np.zeros(len(made.cost))
+    spent = np.where(
+        np.arange(len(clean_program.cost)) < len(clean_program.cost) - 3, 1.0 / 3.0, 0.0
+    )
+    cost = np.zeros(len(clean_program.cost))
     cost[-1] = 1.0
     # The metal's own row comes first; the rooms that prove tight here are tight for the curve as
     # well.
@@ -286,13 +317,15 @@ def _lowest(
     found = solve(
         CleanProgram(
             cost,
-            csr_array(vstack((csr_array(spent[None, :]), made.rows))),
-            np.concatenate(([metal_mm], made.limits)),
-            [*made.bounds[:-1], (0.0, most_mm)],
-            np.append(-1, made.note),
+            csr_array(vstack((csr_array(spent[None, :]), clean_program.rows))),
+            np.concatenate(([metal_mm], clean_program.limits)),
+            [*clean_program.bounds[:-1], (0.0, most_mm)],
+            np.append(-1, clean_program.note),
         ),
         tight,
     )
     chosen |= tight[1:]
     # A trace more: the very lowest point leaves the next program no room for rounding.
-    return most_mm if found is None else float(found[0][-1]) + 1e-4
+    if found is None:
+        return most_mm
+    return float(found[0][-1]) + 1e-4

@@ -63,7 +63,10 @@ class NeckTops:
         """
         x = np.repeat(self.x_mm / float(self.x_mm[-1]), 3)
         lanes = np.tile(np.asarray(LANE_ACROSS), len(self.x_mm))
-        across = lanes if self.across is None else self.across.ravel()
+        if self.across is None:
+            across = lanes
+        else:
+            across = self.across.ravel()
         shapes = [
             shape * along for shape in (np.ones_like(x), across, across**2) for along in (1, x)
         ]
@@ -72,11 +75,13 @@ class NeckTops:
     @property
     def grooves(self) -> Array:
         """Depth of the grooves, (frets * 3,)."""
-        return np.zeros(self.tops_mm.size) if self.groove_mm is None else self.groove_mm.ravel()
+        if self.groove_mm is None:
+            return np.zeros(self.tops_mm.size)
+        return self.groove_mm.ravel()
 
 
 @dataclass(frozen=True)
-class Terms:
+class LevelTerms:
     """What is agreed about a level.
 
     ``fall_away_mm`` at the last fret, growing evenly from ``fall_from`` (the joint if not said);
@@ -148,7 +153,7 @@ class LevelProgram:
     bounds: Sequence[tuple[float | None, float | None]]
 
 
-def program(neck_tops: NeckTops, terms: Terms) -> LevelProgram:
+def program(neck_tops: NeckTops, terms: LevelTerms) -> LevelProgram:
     """The levelling program; see ``level_all`` for what it says."""
     # Variables: six of the target and the rod, removals, grooves left, the thinnest crown.
     columns, n = neck_tops.columns, neck_tops.tops_mm.size
@@ -193,7 +198,7 @@ def program(neck_tops: NeckTops, terms: Terms) -> LevelProgram:
     return LevelProgram(cost, rows, limits, bounds)
 
 
-def _shaped(neck_tops: NeckTops, terms: Terms) -> Array:
+def _shaped(neck_tops: NeckTops, terms: LevelTerms) -> Array:
     """Tops with dip and fall-away added, so that the target is straight; (frets * 3,)."""
     drop = fall_away(neck_tops, terms.fall_away_mm, terms.fall_from)
     return np.asarray((neck_tops.tops_mm + (terms.dip_mm * neck_tops.bend + drop)[:, None]).ravel())
@@ -209,14 +214,14 @@ def _solved(linear: LevelProgram) -> OptimizeResult:
     )
 
 
-def level_all(neck_tops: NeckTops, terms: Terms | None = None) -> Removal:
+def level_all(neck_tops: NeckTops, terms: LevelTerms | None = None) -> Removal:
     """Least metal such that all tops lie on the target: straight, less the dip, less the fall-away.
 
     Minimises the sum of ``removal >= top - rho * bend - target`` (or the most taken off the
     thinnest fret) subject to ``top - target >= groove + touch`` and ``crown - removal >= least
     crown``.
     """
-    terms = terms or Terms()
+    terms = terms or LevelTerms()
     linear, n = program(neck_tops, terms), neck_tops.tops_mm.size
     found = _solved(linear)
     if found.x is None or found.status != 0:
@@ -226,14 +231,17 @@ def level_all(neck_tops: NeckTops, terms: Terms | None = None) -> Removal:
     # A top that stands a millimetre higher costs what its rows are worth; those on the line save
     # the others' metal.
     duals = np.asarray(found.ineqlin.marginals)
-    weight = (duals[:n] - duals[n : 2 * n]).reshape(-1, 3) if terms.aim == "least metal" else None
+    if terms.aim == "least metal":
+        weight = (duals[:n] - duals[n : 2 * n]).reshape(-1, 3)
+    else:
+        weight = None
     above = (_shaped(neck_tops, terms) - neck_tops.columns @ found.x[:TARGET]).reshape(-1, 3)
     return Removal(
         off, neck_tops.crown_mm - off, float(found.x[PLANE]), weight=weight, above_mm=above
     )
 
 
-def _level_short(neck_tops: NeckTops, terms: Terms, linear: LevelProgram) -> Removal:
+def _level_short(neck_tops: NeckTops, terms: LevelTerms, linear: LevelProgram) -> Removal:
     """The levelling that lacks the least metal, naming the frets that lack it."""
     n = neck_tops.tops_mm.size
     size = len(linear.cost)
@@ -245,19 +253,19 @@ def _level_short(neck_tops: NeckTops, terms: Terms, linear: LevelProgram) -> Rem
     free = np.repeat(~np.isin(np.arange(1, len(neck_tops.x_mm) + 1), terms.untouched), 3)
     over = [(0.0, 0.0 if one else None) for one in free]
     bounds = [*linear.bounds[:-1], (neck_tops.least_crown_mm, neck_tops.least_crown_mm)]
-    found = linprog(
+    solution = linprog(
         np.concatenate([1e-4 * np.abs(linear.cost), np.ones(2 * n)]),
         A_ub=np.hstack([linear.rows, lacking]),
         b_ub=linear.limits,
         bounds=[*bounds, *[(0.0, None)] * n, *over],
         method="highs",
     )
-    if found.x is None or found.status != 0:
+    if solution.x is None or solution.status != 0:
         raise Refusal(means("metal.levelling-program-could-not-solved"))
-    off = np.maximum(found.x[TARGET : TARGET + n], 0.0).reshape(-1, 3)
-    short = _named(found.x[size : size + n])
-    standing = _named(found.x[size + n :])
-    return Removal(off, neck_tops.crown_mm - off, float(found.x[PLANE]), short, standing)
+    off = np.maximum(solution.x[TARGET : TARGET + n], 0.0).reshape(-1, 3)
+    short = _named(solution.x[size : size + n])
+    standing = _named(solution.x[size + n :])
+    return Removal(off, neck_tops.crown_mm - off, float(solution.x[PLANE]), short, standing)
 
 
 def _named(missing: Array) -> tuple[tuple[int, float], ...]:
@@ -265,27 +273,27 @@ def _named(missing: Array) -> tuple[tuple[int, float], ...]:
     return tuple((fret + 1, float(mm)) for fret, mm in enumerate(worst) if mm > 1e-6)
 
 
-def what_would_do(neck_tops: NeckTops, terms: Terms, removal: Removal) -> tuple[str, ...]:
+def what_would_do(neck_tops: NeckTops, terms: LevelTerms, removal: Removal) -> tuple[str, ...]:
     """What would make a level possible that lacks metal: ``lower``, ``grooves``, ``touch``,
     ``replace`` or ``refret``.
     """
     if removal.possible:
         return ()
-    found = []
+    texts = []
     if removal.standing:
-        found.append("touch")
+        texts.append("touch")
     if removal.short:
         if not terms.grooves_stay and neck_tops.grooves.any():
             kept = level_all(neck_tops, replace(terms, grooves_stay=True))
             if kept.possible:
-                found.append("grooves")
-        found.append("lower")
+                texts.append("grooves")
+        texts.append("lower")
         few = len(removal.short) <= max(len(neck_tops.x_mm) // 4, 1)
-        found.append("replace" if few else "refret")
-    return tuple(found)
+        texts.append("replace" if few else "refret")
+    return tuple(texts)
 
 
-def metal_of(neck_tops: NeckTops, terms: Terms, tops_mm: Array) -> float:
+def metal_of(neck_tops: NeckTops, terms: LevelTerms, tops_mm: Array) -> float:
     """Metal a level of every top takes off such tops (frets, 3), crowns and grooves left out of it;
     nan where unsolved.
 
@@ -296,7 +304,9 @@ def metal_of(neck_tops: NeckTops, terms: Terms, tops_mm: Array) -> float:
     drop = fall_away(neck_tops, terms.fall_away_mm, terms.fall_from)
     tops = (tops_mm + (terms.dip_mm * neck_tops.bend + drop)[:, None]).ravel()
     bounds = [*[(None, None)] * PLANE, (neck_tops.rod_dip_low_mm, neck_tops.rod_dip_high_mm)]
-    found = linprog(
+    solution = linprog(
         -columns.sum(axis=0), A_ub=columns, b_ub=tops - TOUCH_MM, bounds=bounds, method="highs"
     )
-    return float("nan") if found.x is None else float((tops - columns @ found.x).sum() / 3.0)
+    if solution.x is None:
+        return float("nan")
+    return float((tops - columns @ solution.x).sum() / 3.0)

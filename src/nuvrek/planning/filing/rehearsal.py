@@ -8,6 +8,7 @@ middle, treble.
 
 from __future__ import annotations
 
+from collections import Counter
 from dataclasses import dataclass
 
 import numpy as np
@@ -146,7 +147,10 @@ def rehearse(
     under the tool; ``most_mm`` (frets, 3) what may come off at most: a lane is left when one of its
     tops has given that.
     """
-    under = tops_mm if bent_mm is None else tops_mm - bent_mm[:, None]
+    if bent_mm is None:
+        under = tops_mm
+    else:
+        under = tops_mm - bent_mm[:, None]
     took, first = np.zeros_like(tops_mm), np.zeros(tops_mm.shape, dtype=int)
     wanted = plan_mm > (0.0 if every else WORTH_FILING_MM)
     loads = _loads(x_mm, block_mm, pressure, every)
@@ -161,7 +165,15 @@ def rehearse(
         # A rigid block bears on two tops under each load: the upper hull there.
         one, two, share = table.best(under - took)
         ahead = np.maximum(plan_mm - took, 0.0) + STROKE_MM * (took <= 0.0)
-        weight = _worked(loads, x_mm, under - took, open_tops, ahead, pressure, every)
+        weight = _worked(
+            loads,
+            x_mm,
+            under - took,
+            open_tops=open_tops,
+            ahead=ahead,
+            pressure=pressure,
+            every=every,
+        )
         # The lever shares the load between the two, and metal goes as the load (Preston).
         stroke = np.zeros_like(tops_mm)
         np.add.at(stroke, (one, lanes), share * weight)
@@ -171,7 +183,7 @@ def rehearse(
         took += STROKE_MM * stroke / np.maximum(stroke.max(axis=0), 1e-9) * open_tops.any(axis=0)
         # The round in which a top first loses metal is the round in which its ink goes.
         first[(first == 0) & (took > 0.0)] = number
-    return _seen(plan_mm, took, first, wanted, bent_mm, every)
+    return _seen(plan_mm, took, first, wanted=wanted, bent_mm=bent_mm, every=every)
 
 
 def _seen(
@@ -194,7 +206,15 @@ def _seen(
     kept: tuple[TopPlace, ...] = ()
     if every:
         kept = tuple((int(f) + 1, LANES[k]) for f, k in np.argwhere(wanted & (took <= 0.0)))
-    return Rehearsal(order, tuple(int(first[at]) for at in touched), took, left, also, kept, every)
+    return Rehearsal(
+        order,
+        tuple(int(first[at]) for at in touched),
+        took,
+        left_high_mm=left,
+        also=also,
+        kept=kept,
+        every=every,
+    )
 
 
 def _loads(x: Array, block: float, pressure: Pressure, every: bool) -> Array:
@@ -283,7 +303,8 @@ def follow_up(order: tuple[TopPlace, ...], gone: tuple[TopPlace, ...]) -> Follow
     """Hold the tops whose ink is gone against the rehearsed order: fret by fret, then side
     against side.
     """
-    turns = {fret: n for n, fret in enumerate(dict.fromkeys(fret for fret, _ in order))}
+    by_turn = dict.fromkeys(fret for fret, _ in order)
+    turns = {fret: turn for turn, fret in enumerate(by_turn)}
     touched = list(dict.fromkeys(fret for fret, _ in gone))
     slack = max(0.5 * len(touched), 2.0)
     early = tuple(
@@ -294,9 +315,11 @@ def follow_up(order: tuple[TopPlace, ...], gone: tuple[TopPlace, ...]) -> Follow
     known = set(gone)
     ahead: Lane | None = None
     by_now = order[: len(known)]
-    extra = {
-        lane: sum(p[1] == lane for p in known) - sum(p[1] == lane for p in by_now) for lane in LANES
-    }
+    extra = Counter(lane for _, lane in known)
+    extra.subtract(lane for _, lane in by_now)
     if len(known) >= 4 and abs(extra["bass"] - extra["treble"]) >= max(3, 0.4 * len(known)):
-        ahead = "bass" if extra["bass"] > extra["treble"] else "treble"
+        if extra["bass"] > extra["treble"]:
+            ahead = "bass"
+        else:
+            ahead = "treble"
     return FollowUp(early, late, ahead)

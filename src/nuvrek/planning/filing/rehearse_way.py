@@ -19,7 +19,9 @@ def block_mm(neck_map: HeightMap, way: Costed) -> float:
     agreed = neck_map.neck_state.agreed.block_mm
     if agreed is not None:
         return agreed
-    return 1.1 * float(neck_map.x_mm[-1]) if "levels" in way.record.families else SHORT_STONE_MM
+    if "levels" in way.record.families:
+        return 1.1 * float(neck_map.x_mm[-1])
+    return SHORT_STONE_MM
 
 
 def rehearse_way(neck_map: HeightMap, way: Costed) -> Rehearsal:
@@ -27,10 +29,22 @@ def rehearse_way(neck_map: HeightMap, way: Costed) -> Rehearsal:
     neck_tops, pressure = neck_tops_of(neck_map), neck_map.neck_state.agreed.pressure
     # A level is led along its own line, whatever dip or fall-away that has; a short stone lies on
     # the tops as they are.
-    shape = neck_tops.tops_mm if way.above_mm is None else way.above_mm
+    if way.above_mm is None:
+        shape = neck_tops.tops_mm
+    else:
+        shape = way.above_mm
     tension = float(string_up(neck_map).strung.tension_n.sum())
     span = float(neck_map.x_mm[neck_map.neck.joint_fret - 1])
     bent = give_mm(pressure, neck_map.pull_mm, tension, span) * neck_tops.bend
     most = neck_tops.crown_mm - neck_tops.least_crown_mm
     block, every = block_mm(neck_map, way), "even" in way.record.families
-    return rehearse(neck_map.x_mm, shape, way.off_mm, block, pressure, bent, most, every)
+    return rehearse(
+        neck_map.x_mm,
+        shape,
+        way.off_mm,
+        block_mm=block,
+        pressure=pressure,
+        bent_mm=bent,
+        most_mm=most,
+        every=every,
+    )

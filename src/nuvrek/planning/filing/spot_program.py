@@ -58,7 +58,10 @@ def spot_level(
     over neighbours is needed.
     """
     every = tuple(fret for fret in range(1, len(neck_tops.x_mm) + 1) if fret not in untouched)
-    under = np.zeros((len(neck_tops.x_mm) - 2, 3)) if under_mm is None else under_mm
+    if under_mm is None:
+        under = np.zeros((len(neck_tops.x_mm) - 2, 3))
+    else:
+        under = under_mm
     named = tuple(f for f in allowed if f not in untouched)
     removal = _spot(neck_tops, named, still_mm, under)
     if removal is None:
@@ -81,10 +84,10 @@ def _spot(
         bounds = [(0.0, float(r) if ok else 0.0) for r, ok in zip(room, open_frets, strict=True)]
         under = np.broadcast_to(under_mm, (frets - 2, 3))[:, lane]
         limits = _rock_limits(rock, still_mm, under) - rock
-        found = linprog(np.ones(frets), A_ub=-rocker, b_ub=limits, bounds=bounds, method="highs")
-        if found.x is None or found.status != 0:
+        solution = linprog(np.ones(frets), A_ub=-rocker, b_ub=limits, bounds=bounds, method="highs")
+        if solution.x is None or solution.status != 0:
             return None
-        off[:, lane] = np.maximum(found.x, 0.0)
+        off[:, lane] = np.maximum(solution.x, 0.0)
     return Removal(off, neck_tops.crown_mm - off, 0.0)
 
 

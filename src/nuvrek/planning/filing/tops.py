@@ -25,18 +25,21 @@ def neck_tops_of(neck_map: HeightMap) -> NeckTops:
     neck, agreed = neck_map.neck, neck_map.neck_state.agreed
     # While a stop stands nothing turns the rod, in no program either.
     low, high = (0.0, 0.0) if rod_stops(neck_map) else rod_reach_mm(neck)
-    least = neck.least_crown_mm if agreed.least_crown_mm is None else agreed.least_crown_mm
+    if agreed.least_crown_mm is None:
+        least = neck.least_crown_mm
+    else:
+        least = agreed.least_crown_mm
     return NeckTops(
         neck_map.x_mm,
         neck_map.tops_slack_mm,
         neck_map.crown_mm,
-        bend_profile(neck)[1:],
-        neck.joint_fret,
-        least,
-        low,
-        high,
-        between_strings(neck),
-        groove_map(neck_map),
+        bend=bend_profile(neck)[1:],
+        joint_fret=neck.joint_fret,
+        least_crown_mm=least,
+        rod_dip_low_mm=low,
+        rod_dip_high_mm=high,
+        across=between_strings(neck),
+        groove_mm=groove_map(neck_map),
     )
 
 

@@ -21,7 +21,7 @@ from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Costed, Doubt
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import Terms, metal_of
+from nuvrek.planning.filing.level_program import LevelTerms, metal_of
 from nuvrek.planning.filing.spot_program import NO_ROCKER_TELLS_MM, rocks_mm
 from nuvrek.planning.rod.relief import relief_row, wanted_relief
 from nuvrek.readings.stations import prompt
@@ -52,18 +52,11 @@ def doubt_words(doubt: Doubt, unit: Unit, height_unit: Unit) -> Saying:
             format_length(doubt.likely_mm, unit),
             format_length(doubt.metal_doubt_mm, unit),
         )
-        sentences.append(
-            means(
-                "metal.likely-before-lowest-top-reached",
-                likely=likely,
-                off=off,
-            )
-        )
+        sentences.append(means("metal.likely-before-lowest-top-reached", likely=likely, off=off))
     elif doubt.metal_doubt_mm >= 0.005:
         sentences.append(
             means(
-                "metal.metal-give-or-take",
-                metal_doubt_mm=format_length(doubt.metal_doubt_mm, unit),
+                "metal.metal-give-or-take", metal_doubt_mm=format_length(doubt.metal_doubt_mm, unit)
             )
         )
     if doubt.thin:
@@ -92,13 +85,13 @@ def doubts_of(weighing: Weighing, ways: Sequence[Costed]) -> dict[str, Doubt]:
     """The doubt of each way that files, by its kind."""
     case = weighing.case
     # Of wire that is not in yet the readings tell nothing.
-    filing = [one for one in ways if one.files and one.possible and one.new is None]
+    filing = [costed for costed in ways if costed.files and costed.possible and costed.new is None]
     if not filing:
         return {}
     pool, drawn = Pool(case.measurer), _drawn(case)
-    evened = any("even" in one.record.families for one in filing)
+    evened = any("even" in costed.record.families for costed in filing)
     more = _more_metal(case, drawn) if evened else 0.0
-    return {one.kind: _doubt(weighing, one, pool, drawn, more) for one in filing}
+    return {costed.kind: _doubt(weighing, costed, pool, drawn, more) for costed in filing}
 
 
 def _drawn(case: Case) -> Array:
@@ -111,27 +104,35 @@ def _drawn(case: Case) -> Array:
     return np.asarray(solution.z + rng.standard_normal((DRAWS, len(values))) @ root.T)
 
 
-def _doubt(weighing: Weighing, one: Costed, pool: Pool, drawn: Array, more: float) -> Doubt:
+def _doubt(weighing: Weighing, costed: Costed, pool: Pool, drawn: Array, more: float) -> Doubt:
     patience.ask()
-    case, families = weighing.case, one.record.families
+    case, families = weighing.case, costed.record.families
     rows, _ = case.measurer.heights("tops", "slack")
     metal, read = 0.0, None
-    if one.weight is not None:
-        row = np.tensordot(one.weight, rows[1:], axes=2)
+    if costed.weight is not None:
+        row = np.tensordot(costed.weight, rows[1:], axes=2)
         metal = NINE_IN_TEN * float(
             np.sqrt(max(float(row @ case.neck_map.solution.covariance @ row), 0.0))
         )
         if metal > WORTH_READING_MM:
             read = pool.settles_most(row, means("metal.most-metal-hangs"))
-    thin = _thin(case, one, metal)
+    thin = _thin(case, costed, metal)
     if "to a height" in families:
-        over = _over_promise(case, one, drawn, weighing.on)
+        over = _over_promise(case, costed, drawn, weighing.on)
         again = float(np.mean(over > AS_WANTED_MM))
-        return Doubt(metal, again, thin, read, float(np.quantile(over, 0.9)), None)
+        return Doubt(
+            metal, again, thin, read=read, over_mm=float(np.quantile(over, 0.9)), likely_mm=None
+        )
     # Where every top is filed until its ink is gone the planned metal is never the end of it.
-    again_at = _second_pass(case, one, drawn) if "spot" in families else None
-    likely = one.metal_mm + more if "even" in families else None
-    return Doubt(metal, again_at, thin, read, None, likely)
+    if "spot" in families:
+        again_at = _second_pass(case, costed, drawn)
+    else:
+        again_at = None
+    if "even" in families:
+        likely = costed.metal_mm + more
+    else:
+        likely = None
+    return Doubt(metal, again_at, thin, read=read, over_mm=None, likely_mm=likely)
 
 
 def _more_metal(case: Case, drawn: Array) -> float:
@@ -141,33 +142,38 @@ def _more_metal(case: Case, drawn: Array) -> float:
     (the least metal is a convex function of the heights).
     """
     rows, constants = case.measurer.heights("tops", "slack")
-    terms = Terms()
+    terms = LevelTerms()
     tops = np.tensordot(drawn[:LEVELLED], rows[1:], axes=(1, 2)) + constants[1:]
     mean = np.tensordot(rows[1:], case.neck_map.solution.z, axes=(2, 0)) + constants[1:]
-    found = [metal_of(case.neck_tops, terms, one) for one in tops]
+    found = [metal_of(case.neck_tops, terms, top) for top in tops]
     more = np.nanmean(found) - metal_of(case.neck_tops, terms, mean)
     return COMES_TRUE * max(float(more), 0.0)
 
 
-def _thin(case: Case, one: Costed, metal_mm: float) -> tuple[tuple[int, float], ...]:
+def _thin(case: Case, costed: Costed, metal_mm: float) -> tuple[tuple[int, float], ...]:
     """Frets that may end under the least crown: by the doubt of their height, and of the metal
     all over.
     """
     own = case.neck_map.crown_doubt_mm / NINE_IN_TEN
-    sd = np.hypot(own, metal_mm / NINE_IN_TEN / len(one.off_mm))
-    chance = np.asarray(ndtr((case.neck_tops.least_crown_mm - one.left_mm) / np.maximum(sd, 1e-6)))
-    worst = np.where(one.off_mm > WORTH_FILING_MM, chance, 0.0).max(axis=1)
+    sd = np.hypot(own, metal_mm / NINE_IN_TEN / len(costed.off_mm))
+    chance = np.asarray(
+        ndtr((case.neck_tops.least_crown_mm - costed.left_mm) / np.maximum(sd, 1e-6))
+    )
+    worst = np.where(costed.off_mm > WORTH_FILING_MM, chance, 0.0).max(axis=1)
     named = [(fret + 1, float(p)) for fret, p in enumerate(worst) if p > MAY_RUN_THIN]
     return tuple(sorted(named, key=lambda pair: -pair[1]))
 
 
-def _second_pass(case: Case, one: Costed, drawn: Array) -> float:
+def _second_pass(case: Case, costed: Costed, drawn: Array) -> float:
     """How often the planned metal of single frets is not the end of it."""
     rows, constants = case.measurer.heights("tops", "slack")
-    tops = np.tensordot(drawn, rows[1:], axes=(1, 2)) + constants[1:] - one.off_mm
-    still = STILL_MM if case.agreed.still_mm is None else case.agreed.still_mm
+    tops = np.tensordot(drawn, rows[1:], axes=(1, 2)) + constants[1:] - costed.off_mm
+    if case.agreed.still_mm is None:
+        still = STILL_MM
+    else:
+        still = case.agreed.still_mm
     # Only where something is filed: elsewhere the rocker was still before and stays so.
-    filed = one.off_mm.max(axis=1) > WORTH_FILING_MM
+    filed = costed.off_mm.max(axis=1) > WORTH_FILING_MM
     # A filed fret changes the rock of its neighbours as well.
     near = filed[:-2] | filed[1:-1] | filed[2:]
     largest = rocks_mm(case.neck_tops, tops)[:, near].max(axis=(1, 2))
@@ -175,16 +181,16 @@ def _second_pass(case: Case, one: Costed, drawn: Array) -> float:
     return float(np.mean(largest > still + 2.0 * NO_ROCKER_TELLS_MM))
 
 
-def _over_promise(case: Case, one: Costed, drawn: Array, on: OnNeck) -> Array:
+def _over_promise(case: Case, costed: Costed, drawn: Array, on: OnNeck) -> Array:
     """How far over its promise the lowest clean height of a neck comes that the readings allow,
     worst string, (draws,).
     """
-    low, high = one.promise.height_low_mm, one.promise.height_high_mm
+    low, high = costed.promise.height_low_mm, costed.promise.height_high_mm
     wanted = wanted_relief(case.neck_map)
     if low is None or high is None or wanted is None:
         return np.zeros(len(drawn))
-    less = wanted.now.mm - (one.promise.relief_mm or wanted.now.mm)
-    after = on.after(one.off_mm, less)
+    less = wanted.relief.mm - (costed.promise.relief_mm or wanted.relief.mm)
+    after = on.after(costed.off_mm, less)
     apart = WORST_COMES_TRUE * (drawn - case.neck_map.solution.z)
     apart = apart @ on.rows.reshape(-1, on.rows.shape[2]).T
     tops = after.tops_mm[None] + apart.reshape(len(drawn), *after.tops_mm.shape)
@@ -198,9 +204,9 @@ def _over_promise(case: Case, one: Costed, drawn: Array, on: OnNeck) -> Array:
         after.scale_mm,
         after.x_mm,
         tops.reshape(count, -1),
-        np.zeros(count),
-        np.tile(after.tension_n, len(drawn)),
-        np.tile(np.broadcast_to(after.stiff_mm, after.tension_n.shape), len(drawn)),
+        saddle_mm=np.zeros(count),
+        tension_n=np.tile(after.tension_n, len(drawn)),
+        stiff_mm=np.tile(np.broadcast_to(after.stiff_mm, after.tension_n.shape), len(drawn)),
     )
     lowest = many.lowest_clean_mm(TOUCHES[case.neck.touch], on.fret_12).reshape(len(drawn), -1)
     return np.asarray((lowest - np.linspace(low, high, lowest.shape[1])).max(axis=1))

@@ -53,7 +53,7 @@ def lowest_of(weighing: Weighing, ways: Sequence[Costed]) -> dict[str, Lowest]:
         return {}
     touch = TOUCHES[neck_map.neck.touch]
     now = weighing.on.lowest_clean_mm(touch)[0]
-    return {way.kind: _lowest(weighing.on, way, touch, wanted.now.mm, now) for way in ways}
+    return {way.kind: _lowest(weighing.on, way, touch, wanted.relief.mm, now) for way in ways}
 
 
 def less_relief_mm(on: OnNeck, way: Costed, relief_mm: float) -> float:
@@ -64,7 +64,10 @@ def less_relief_mm(on: OnNeck, way: Costed, relief_mm: float) -> float:
     """
     if way.promise.relief_mm is None:
         return 0.0
-    now = on.tops_relief_mm(way.lowers_mm) if "levels" in way.record.families else relief_mm
+    if "levels" in way.record.families:
+        now = on.tops_relief_mm(way.lowers_mm)
+    else:
+        now = relief_mm
     return now - way.promise.relief_mm
 
 

@@ -23,7 +23,7 @@ from nuvrek.planning.case.course import Leg
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.crowns.crowning import LAND_MM
-from nuvrek.planning.rod.relief import Wanted, wanted_relief
+from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.planning.ways.filing_words import few_frets
 from nuvrek.readings.entries import StringGap, WayKind
 from nuvrek.readings.told.new_wire import new_tops_of
@@ -161,7 +161,7 @@ class Grounds:
     # --- relief -------------------------------------------------------------
 
     @cached_property
-    def relief(self) -> Wanted | None:
+    def relief(self) -> WantedRelief | None:
         """The relief at pitch against what is wanted."""
         return wanted_relief(self.case.neck_map)
 
@@ -184,11 +184,11 @@ class Grounds:
     def lanes_strung(self) -> tuple[int, ...]:
         """Lanes (0 and 2) on which the relief was read at pitch."""
         lanes = {
-            one.reading.lane
-            for one in self.case.neck_map.neck_state.taken
-            if isinstance(one.reading, StringGap)
-            and one.reading.state.strings == "pitch"
-            and one.reading.low_support
+            taken.reading.lane
+            for taken in self.case.neck_map.neck_state.taken
+            if isinstance(taken.reading, StringGap)
+            and taken.reading.state.strings == "pitch"
+            and taken.reading.low_support
         }
         return tuple(k for k in (0, 2) if LANES[k] in lanes)
 
@@ -298,7 +298,7 @@ class Grounds:
         """Numbers of the readings that speak for and against the findings of these kinds, the
         weightiest first.
         """
-        found = [f for f in self.case.findings if f.kind in kinds]
-        speaks_for = dict.fromkeys(n for f in found for n in f.speaks_for)
-        against = dict.fromkeys(n for f in found for n in f.speaks_against)
+        findings = [f for f in self.case.findings if f.kind in kinds]
+        speaks_for = dict.fromkeys(n for f in findings for n in f.speaks_for)
+        against = dict.fromkeys(n for f in findings for n in f.speaks_against)
         return tuple(speaks_for)[:8], tuple(against)[:8]

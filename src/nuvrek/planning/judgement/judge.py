@@ -25,7 +25,8 @@ def judge(grounds: Grounds) -> tuple[Leg, ...]:
             # A rule may name a way that these readings do not make: then it has nothing to advise.
             if leg.way not in shut and leg.way in grounds.ways
         ]
-        course += [leg for leg in spoken if leg.way not in {other.way for other in course}]
+        there = {leg.way for leg in course}
+        course += [leg for leg in spoken if leg.way not in there]
         if spoken:
             shut |= {*rule.excludes}
             if rule.final:

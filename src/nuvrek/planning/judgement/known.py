@@ -41,9 +41,17 @@ def _relief_words(case: Case) -> Saying:
     elif excess is None:
         state = means("rules.wanted")
     else:
-        state = means("rules.more-than-wanted") if excess > 0.0 else means("rules.less-than-wanted")
-        state = state if sure else means("rules.perhaps-no-rod-turned-perhaps", state=state)
-    where = means("rules.mean-both-sides") if relief.lane == "middle" else LANE_WORDS[relief.lane]
+        if excess > 0.0:
+            state = means("rules.more-than-wanted")
+        else:
+            state = means("rules.less-than-wanted")
+        if not sure:
+            state = means("rules.perhaps-no-rod-turned-perhaps", state=state)
+    where: Saying
+    if relief.lane == "middle":
+        where = means("rules.mean-both-sides")
+    else:
+        where = LANE_WORDS[relief.lane]
     return means(
         "rules.relief-pitch-give-or-take",
         length=case.length(relief.mm),

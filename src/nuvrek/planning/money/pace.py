@@ -97,19 +97,19 @@ class Pace:
 
 def pace_of(ticks: Sequence[Tick]) -> Pace:
     """The pace of a shop by its ticks; without any that of common practice."""
-    kept = _without_interruptions([one for one in ticks if one.usual > 0.0 and one.took > 0.0])
-    steps = tuple(dict.fromkeys(one.step for one in kept))
-    necks = tuple(dict.fromkeys(one.neck for one in kept))
+    kept = _without_interruptions([tick for tick in ticks if tick.usual > 0.0 and tick.took > 0.0])
+    steps = tuple(dict.fromkeys(tick.step for tick in kept))
+    necks = tuple(dict.fromkeys(tick.neck for tick in kept))
     size = 1 + len(steps) + len(necks)
     by_step, by_neck = [STEP_SPREAD] * len(steps), [KIND_SPREAD] * len(necks)
     precision = np.diag([1.0 / one**2 for one in (SHOP_SPREAD, *by_step, *by_neck)])
     known = np.zeros(size)
     places = {step: n for n, step in enumerate(steps, 1)}
-    for one in kept:
+    for tick in kept:
         row = np.zeros(size)
-        row[[0, places[one.step], 1 + len(steps) + necks.index(one.neck)]] = 1.0
+        row[[0, places[tick.step], 1 + len(steps) + necks.index(tick.neck)]] = 1.0
         precision += np.outer(row, row) / WAVER**2
-        known += row * np.log(one.took / one.usual) / WAVER**2
+        known += row * np.log(tick.took / tick.usual) / WAVER**2
     covariance = np.linalg.inv(precision)
     return Pace(steps, necks, covariance @ known, covariance, len(kept))
 
@@ -117,11 +117,11 @@ def pace_of(ticks: Sequence[Tick]) -> Pace:
 def _without_interruptions(ticks: list[Tick]) -> list[Tick]:
     """Times far over what is this shop's own: somebody left the bench, or forgot to tick."""
     if len(ticks) < 3:
-        return [one for one in ticks if one.took <= INTERRUPTED**2 * one.usual]
-    ratios = np.array([one.took / one.usual for one in ticks])
+        return [tick for tick in ticks if tick.took <= INTERRUPTED**2 * tick.usual]
+    ratios = np.array([tick.took / tick.usual for tick in ticks])
     middle = float(np.median(ratios))
     return [
-        one
-        for one, ratio in zip(ticks, ratios, strict=True)
+        tick
+        for tick, ratio in zip(ticks, ratios, strict=True)
         if middle / INTERRUPTED**1.5 <= ratio <= middle * INTERRUPTED
     ]

@@ -46,14 +46,14 @@ class PriceList(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     paper: Amount = NOTHING
 
 
-class Item(Struct, frozen=True):
+class PriceLine(Struct, frozen=True):
     """One line of a price."""
 
     words: Saying
     amount: Amount
 
 
-class Job(Struct, frozen=True):
+class PricedWay(Struct, frozen=True):
     """One way to be priced. ``minutes`` are least, likely and most at the bench, ``wire`` what its
     wire costs, ``filed`` whether paper is used and strings go on anew.
     """
@@ -73,7 +73,7 @@ class Price(Struct, frozen=True):
     prices stand over the likely hours of the same work (minus: under). None where not known.
     """
 
-    items: tuple[Item, ...]
+    items: tuple[PriceLine, ...]
     tax: Amount
     total: Amount | None
     between: tuple[Amount, Amount] | None
@@ -90,7 +90,7 @@ def price_faults(prices: PriceList) -> list[Saying]:
         **{name: getattr(prices, name) for name in SURCHARGES},
         **prices.fixed,
     }
-    faults = [fault for name, one in amounts.items() if (fault := amount_fault(name, one))]
+    faults = [fault for name, amount in amounts.items() if (fault := amount_fault(name, amount))]
     if prices.tax_percent.is_finite() and prices.tax_percent > 100:
         faults.append(means("metal.tax-more-than-hundred-percent"))
     return faults
@@ -107,17 +107,19 @@ SURCHARGES: dict[str, Saying] = {
 }
 
 
-def price_of(prices: PriceList, jobs: Sequence[Job], neck: NeckDescription) -> Price:
+def price_of(prices: PriceList, jobs: Sequence[PricedWay], neck: NeckDescription) -> Price:
     """The price of ways done one after the other; surcharges and materials are charged once."""
     hours = [_by_hours(prices, job.minutes) for job in jobs]
     by_hours = None
-    if jobs and all(one is not None for one in hours):
-        by_hours = _summed([one for one in hours if one is not None])
+    if jobs and all(hour is not None for hour in hours):
+        by_hours = _summed([hour for hour in hours if hour is not None])
     fixed = [prices.fixed.get(job.kind) for job in jobs]
     if not jobs or any(f is None and h is None for f, h in zip(fixed, hours, strict=True)):
-        return Price((), NOTHING, None, None, by_hours, None, prices.currency)
+        return Price(
+            (), NOTHING, None, between=None, by_hours=by_hours, gain=None, currency=prices.currency
+        )
     work = [
-        Item(job.title, rounded(f, prices.currency) if f is not None else (h or _NO_HOURS)[1])
+        PriceLine(job.title, rounded(f, prices.currency) if f is not None else (h or _NO_HOURS)[1])
         for job, f, h in zip(jobs, fixed, hours, strict=True)
     ]
     more = (*_surcharges(prices, neck, jobs), *_materials(prices, jobs))
@@ -136,14 +138,22 @@ def price_of(prices: PriceList, jobs: Sequence[Job], neck: NeckDescription) -> P
         if f is not None and h
     ]
     gain = sum(stands, NOTHING) if stands else None
-    return Price((*work, *more), tax, total, between, by_hours, gain, prices.currency)
+    return Price(
+        (*work, *more),
+        tax,
+        total,
+        between=between,
+        by_hours=by_hours,
+        gain=gain,
+        currency=prices.currency,
+    )
 
 
 _NO_HOURS = (NOTHING, NOTHING, NOTHING)
 
 
 def _summed(rows: Sequence[tuple[Amount, Amount, Amount]]) -> tuple[Amount, Amount, Amount]:
-    low, likely, high = (sum((row[n] for row in rows), NOTHING) for n in range(3))
+    low, likely, high = (sum(column, NOTHING) for column in zip(*rows, strict=True))
     return low, likely, high
 
 
@@ -167,39 +177,42 @@ def _by_hours(
     rate = prices.rate
     # Whole minutes: what a float's last digits say of time is nothing.
     low, likely, high = (
-        rounded(rate * Decimal(round(one)) / 60, prices.currency) for one in minutes
+        rounded(rate * Decimal(round(minutes_each)) / 60, prices.currency)
+        for minutes_each in minutes
     )
     return low, likely, high
 
 
-def _surcharges(prices: PriceList, neck: NeckDescription, jobs: Sequence[Job]) -> list[Item]:
+def _surcharges(
+    prices: PriceList, neck: NeckDescription, jobs: Sequence[PricedWay]
+) -> list[PriceLine]:
     if not any(job.filed for job in jobs):
         return []
-    found = []
+    items = []
     if neck.bound and prices.bound:
-        found.append(Item(SURCHARGES["bound"], rounded(prices.bound, prices.currency)))
+        items.append(PriceLine(SURCHARGES["bound"], rounded(prices.bound, prices.currency)))
     if neck.lacquered and prices.lacquered:
-        found.append(Item(SURCHARGES["lacquered"], rounded(prices.lacquered, prices.currency)))
+        items.append(PriceLine(SURCHARGES["lacquered"], rounded(prices.lacquered, prices.currency)))
     if neck.end_radius_mm not in (None, neck.radius_mm) and prices.compound:
-        found.append(Item(SURCHARGES["compound"], rounded(prices.compound, prices.currency)))
+        items.append(PriceLine(SURCHARGES["compound"], rounded(prices.compound, prices.currency)))
     more = max(neck.strings - USUAL_STRINGS, 0)
     if more and prices.extra_string:
-        found.append(
-            Item(
+        items.append(
+            PriceLine(
                 means("metal.more-strings", more=more),
                 rounded(more * prices.extra_string, prices.currency),
             )
         )
-    return found
+    return items
 
 
-def _materials(prices: PriceList, jobs: Sequence[Job]) -> list[Item]:
+def _materials(prices: PriceList, jobs: Sequence[PricedWay]) -> list[PriceLine]:
     found = [(Word("fret wire"), sum((job.wire for job in jobs), NOTHING))]
     if any(job.filed for job in jobs):
         found += [(Word("set of strings"), prices.strings), (Word("sandpaper"), prices.paper)]
     if any(job.new_nut for job in jobs):
         found.append((Word("new nut"), prices.nut))
-    return [Item(what, rounded(amount, prices.currency)) for what, amount in found if amount]
+    return [PriceLine(what, rounded(amount, prices.currency)) for what, amount in found if amount]
 
 
 def as_table(prices: PriceList) -> Mapping[str, str]:

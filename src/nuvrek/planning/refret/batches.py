@@ -7,7 +7,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 
 # After so many frets, and after two thirds, the bow is read where tangs are to bend it.
 FIRST_READ, SECOND_SHARE = 6, 2.0 / 3.0
@@ -27,7 +27,7 @@ def batches(
     """Frets that are driven and clamped together. To ``steer`` a bow by its tangs the middle one of
     every three is left for last.
     """
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     order = fitting_order(frets) if steer else tuple(frets)
     found: list[list[int]] = []
     for fret in order:
@@ -41,12 +41,12 @@ def batches(
 
 def read_after(made: Sequence[Sequence[int]]) -> tuple[int, ...]:
     """After which batches (from 0) the bow is read: the first six frets, and two thirds."""
-    total, done, found = sum(map(len, made)), 0, list[int]()
+    total, done, frets = sum(map(len, made)), 0, list[int]()
     marks = [FIRST_READ, round(SECOND_SHARE * total)]
     for n, batch in enumerate(made):
         done += len(batch)
         while marks and done >= marks[0]:
             marks.pop(0)
-            if n not in found and done < total:
-                found.append(n)
-    return tuple(found)
+            if n not in frets and done < total:
+                frets.append(n)
+    return tuple(frets)

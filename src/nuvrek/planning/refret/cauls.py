@@ -41,7 +41,7 @@ def cauls_for(
         step = [mm for mm in owned_mm if low * board <= mm <= high * board]
         if step:
             first[max(step)].append(fret)
-    found = tuple(
+    cauls = tuple(
         Caul(mm, tuple(true[mm]), tuple(first[mm])) for mm in owned_mm if true[mm] or first[mm]
     )
-    return found, tuple(none)
+    return cauls, tuple(none)

@@ -17,7 +17,7 @@ from nuvrek.meaning import Refusal, means
 from nuvrek.neck.board import width_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.radius import arc_mm
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.neck.wire import Wire
 
 # What stands over at each end until it is trimmed, and what a nip of the cutter spoils (common
@@ -65,7 +65,7 @@ def pieces(
     """The pieces of these frets; ``radius_mm`` is the board's at every fret from 1. Raises
     ValueError where a radius is too small for the board.
     """
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     nip = (BOUND_NIP_MM if neck.bound else UNBOUND_NIP_MM) if nip_mm is None else nip_mm
     found = []
     for fret in frets:
@@ -85,7 +85,8 @@ def cut_from(made: Sequence[Piece], wire: Wire) -> Cutting:
         frets = tuple(piece.fret for piece in made)
         return Cutting((frets,) if frets else (), total, 0.0, True)
     bins, proved = pack(lengths, wire.stick_mm)
-    sticks = tuple(tuple(made[i].fret for i in one) for one in bins)
+    frets_of = [piece.fret for piece in made]
+    sticks = tuple(tuple(map(frets_of.__getitem__, pieces_of_stick)) for pieces_of_stick in bins)
     needed = wire.stick_mm * len(sticks)
     return Cutting(sticks, needed, needed - total, proved)
 
@@ -98,11 +99,7 @@ def pack(lengths: Sequence[float], stick_mm: float) -> tuple[list[list[int]], bo
         return [], True
     if max(lengths) > stick_mm:
         raise Refusal(
-            means(
-                "refret.piece-mm-does-not-come",
-                lengths=max(lengths),
-                stick_mm=stick_mm,
-            )
+            means("refret.piece-mm-does-not-come", lengths=max(lengths), stick_mm=stick_mm)
         )
     best = _first_fit(lengths, stick_mm)
     least = int(np.ceil(sum(lengths) / stick_mm - 1e-9))

@@ -18,7 +18,7 @@ from nuvrek.mechanics.beam import CENTROID, stiffness_nmm2
 from nuvrek.mechanics.tang_wedge import lift_shape, wedge_rad
 from nuvrek.neck.board import middle_fret, width_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 
 Array = NDArray[np.float64]
 
@@ -117,7 +117,7 @@ def wedges_of(neck: NeckDescription, tang_mm: float, thick_mm: float | None = No
     """The wedges of every fret of a neck; ``thick_mm`` is its thickness with the board where that
     was read.
     """
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     first, joint = float(x[1]), float(x[neck.joint_fret])
     middle = float(x[middle_fret(neck)])
     at = x[1:]
@@ -128,7 +128,11 @@ def wedges_of(neck: NeckDescription, tang_mm: float, thick_mm: float | None = No
     wide = np.array([width_mm(neck, float(place)) for place in at])
     theta = np.array(
         [
-            float(wedge_rad(1.0, tang_mm, axis - 0.5 * tang_mm, float(w), float(e), 1.0))
+            float(
+                wedge_rad(
+                    1.0, tang_mm, axis - 0.5 * tang_mm, width_mm=float(w), ei_nmm2=float(e), eta=1.0
+                )
+            )
             for w, e in zip(wide, ei, strict=True)
         ]
     )
@@ -182,7 +186,14 @@ def plan_grips(
     # twice.
     bow, doubt = learnt.bow_of(float(wedges.per_grip_mm @ total), 1.0, _waver(wedges, out, eta))
     short = wanted_mm - bow
-    return GripPlan(total, bow, doubt, short if short > 1e-4 else 0.0, learnt.eta, learnt.usual_mm)
+    return GripPlan(
+        total,
+        bow,
+        doubt,
+        short_mm=short if short > 1e-4 else 0.0,
+        eta=learnt.eta,
+        usual_mm=learnt.usual_mm,
+    )
 
 
 def _waver(wedges: Wedges, out: NDArray[np.bool_], eta: float) -> float:

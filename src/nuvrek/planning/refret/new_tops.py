@@ -16,9 +16,9 @@ from nuvrek.estimate.model.metal_work import FITTED_LANE_MM, FITTED_MM
 from nuvrek.meaning import Word
 from nuvrek.neck.board import LANE_ACROSS, LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.neck.wire import Wire
-from nuvrek.planning.filing.level_program import Removal, Terms, level_all
+from nuvrek.planning.filing.level_program import LevelTerms, Removal, level_all
 from nuvrek.planning.filing.tops import neck_tops_of
 from nuvrek.planning.refret.set_up import SetUp, set_up_after
 from nuvrek.planning.refret.truing import (
@@ -89,13 +89,15 @@ def usual_wire(neck: NeckDescription) -> Wire:
     crown = max(neck.wire_height_mm + STEP_UP_MM[0] * ("taller" in wish), least)
     hard = "harder" in wish
     if crown > neck.wire_height_mm:
-        name = (
-            Word("hard wire a little taller than the old")
-            if hard
-            else Word("wire a little taller than the old")
-        )
+        if hard:
+            name = Word("hard wire a little taller than the old")
+        else:
+            name = Word("wire a little taller than the old")
     else:
-        name = Word("hard wire like the old") if hard else Word("wire like the old")
+        if hard:
+            name = Word("hard wire like the old")
+        else:
+            name = Word("wire like the old")
     return Wire(
         name=name.text,
         crown_mm=min(crown, 3.0),
@@ -111,7 +113,10 @@ def board_of(neck_map: HeightMap, read: BoardRead, face_mm: Array | None = None)
     """
     neck, tops = neck_map.neck, neck_tops_of(neck_map)
     y = half_widths_mm(neck)[:, None] * np.asarray(LANE_ACROSS) * (1.0 - 2.0 * LANE_INSET)
-    face = neck_map.wood["slack"][0] if face_mm is None else face_mm
+    if face_mm is None:
+        face = neck_map.wood["slack"][0]
+    else:
+        face = face_mm
     return Board(
         x_mm=neck_map.x_mm,
         y_mm=y,
@@ -126,7 +131,7 @@ def board_of(neck_map: HeightMap, read: BoardRead, face_mm: Array | None = None)
 
 def half_widths_mm(neck: NeckDescription) -> Array:
     """Half the board's width at every fret, (frets,)."""
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     return np.array([0.5 * width_mm(neck, x[fret]) for fret in range(1, neck.frets + 1)])
 
 
@@ -158,7 +163,10 @@ def shape_of(neck_map: HeightMap, terms: NewWire, read: BoardRead, tang_mm: floa
     for fret, lane in terms.corners:
         if fret <= neck.frets:
             corners[fret - 1, LANES.index(lane)] = True
-    dip = neck.relief_wanted_mm("middle") - neck_map.pull_mm if neck.rod == "none" else 0.0
+    if neck.rod == "none":
+        dip = neck.relief_wanted_mm("middle") - neck_map.pull_mm
+    else:
+        dip = 0.0
     return TrueTo(radius, tang_mm, dip, terms.least_board_mm, corners)
 
 
@@ -197,7 +205,7 @@ def _root(neck_map: HeightMap) -> Array:
 
 
 def new_tops(
-    neck_map: HeightMap, terms: NewWire, wire: Wire, frets: tuple[int, ...], level: Terms
+    neck_map: HeightMap, terms: NewWire, wire: Wire, frets: tuple[int, ...], level: LevelTerms
 ) -> NewTops:
     """New wire as agreed. Raises ValueError where the board's readings contradict each other."""
     neck, likely = neck_map.neck, CLEANED_MM
@@ -228,7 +236,7 @@ def new_tops(
 
 
 def _first_level(
-    neck_map: HeightMap, rise: Array, crown: Array, new: NDArray[np.bool_], terms: Terms
+    neck_map: HeightMap, rise: Array, crown: Array, new: NDArray[np.bool_], terms: LevelTerms
 ) -> Removal:
     """A level of the new tops, on a fitting as it usually comes out."""
     tops = neck_tops_of(neck_map)

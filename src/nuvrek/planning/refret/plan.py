@@ -29,7 +29,7 @@ from nuvrek.planning.refret.new_tops import NewTops, new_tops, plan_truing, usua
 from nuvrek.planning.refret.reasons import Reason, reasons_for
 from nuvrek.planning.refret.slots import Slot, SlotSays, most_extra_mm, slot_for
 from nuvrek.planning.refret.truing import Board, TrueTo, Truing, columns, standing_mm
-from nuvrek.planning.refret.wire_choice import FIRST_LEVEL_MM, Choice, Wanted, ranked
+from nuvrek.planning.refret.wire_choice import FIRST_LEVEL_MM, Choice, WantedWire, ranked
 from nuvrek.planning.ways.new_wire import level_terms
 from nuvrek.planning.wear import Wear
 from nuvrek.readings.entries import FretWork, NewWire, Size
@@ -99,11 +99,11 @@ class RefretPlan:
 def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> RefretPlan:
     """The refret of a mapped neck on these terms, with the wires of a shelf."""
     case, faults = weighing.case, list[Saying]()
-    neck, now = case.neck, case.neck_map.neck_state
-    read = board_read(now)
+    neck, neck_state = case.neck, case.neck_map.neck_state
+    read = board_read(neck_state)
     faults += read.faults
     frets = terms.frets or tuple(range(1, neck.frets + 1))
-    wire = _of_this_run(terms.wire or usual_wire(neck), now)
+    wire = _of_this_run(terms.wire or usual_wire(neck), neck_state)
     made, wood = None, None
     try:
         made = new_tops(case.neck_map, terms, wire, frets, level_terms(case))
@@ -113,11 +113,14 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
         if told_by(error) not in faults:
             faults.append(_sentence(error))
     grips, reads = _grips(case, terms, wire)
-    slots = _slots(now, read, wire, frets, grips, faults)
-    cut, cutting = _cut(case, terms, wire, frets, read, wood, faults)
+    slots = _slots(neck_state, read, wire, frets=frets, grips=grips, faults=faults)
+    cut, cutting = _cut(case, terms, wire, frets=frets, read=read, wood=wood, faults=faults)
     wear = case.wear
     # What the first level takes of the thinnest crown does not hang on the height of the wire.
-    first = FIRST_LEVEL_MM if made is None else made.first_level_mm
+    if made is None:
+        first = FIRST_LEVEL_MM
+    else:
+        first = made.first_level_mm
     return RefretPlan(
         terms=terms,
         wire=wire,
@@ -128,7 +131,9 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
         new=made,
         wood=wood,
         slots=slots,
-        choices=ranked(shelf, _wanted(case, terms, frets, read, cut, first)),
+        choices=ranked(
+            shelf, _wanted(case, terms, frets, read=read, cut=cut, first_level_mm=first)
+        ),
         cut=cut,
         cutting=cutting,
         bends_mm=tuple(bend_radius_mm(wire, piece.radius_mm) for piece in cut),
@@ -151,12 +156,12 @@ _OF_WIRE: dict[What, str] = {
 }
 
 
-def _of_this_run(wire: Wire, now: NeckState) -> Wire:
+def _of_this_run(wire: Wire, neck_state: NeckState) -> Wire:
     """The wire as it was measured on this run; the shelf only knows the one before."""
     read = {
-        _OF_WIRE[one.reading.what]: one.reading.mm
-        for one in now.taken
-        if isinstance(one.reading, Size) and one.reading.what in _OF_WIRE
+        _OF_WIRE[taken.reading.what]: taken.reading.mm
+        for taken in neck_state.taken
+        if isinstance(taken.reading, Size) and taken.reading.what in _OF_WIRE
     }
     return msgspec.structs.replace(wire, **read)
 
@@ -174,7 +179,7 @@ def _board_plan(neck_map: HeightMap, terms: NewWire, wire: Wire) -> BoardPlan:
     over = order.took_mm - truing.off_mm
     lingers = tuple(int(f) + 1 for f in np.flatnonzero(over.max(axis=1) > LINGERS_MM))
     checks = tuple(_check(neck_map, truing, share) for share in (0.0, 0.5, 1.0))
-    return BoardPlan(board, to, truing, order, lingers, checks)
+    return BoardPlan(board, to, truing, order=order, lingers=lingers, checks=checks)
 
 
 def _check(neck_map: HeightMap, truing: Truing, share: float) -> Check:
@@ -204,7 +209,7 @@ _TRIED: dict[str, SlotSays] = {"tight": "tight", "loose": "loose", "shallow": "s
 
 
 def _slots(
-    now: NeckState,
+    neck_state: NeckState,
     read: BoardRead,
     wire: Wire,
     frets: tuple[int, ...],
@@ -212,41 +217,43 @@ def _slots(
     faults: list[Saying],
 ) -> tuple[Slot, ...]:
     """Every slot: by the trial piece where one was tried there, else by its figures."""
-    found = []
+    slots = []
     for fret in frets:
-        says = now.fret_work.get(("slot", fret))
-        said = None if says is None else _TRIED.get(says, "right")
-        extra = 0.0 if grips is None else float(grips.grips_mm[fret - 1])
+        says = neck_state.fret_work.get(("slot", fret))
+        if says is None:
+            said = None
+        else:
+            said = _TRIED.get(says, "right")
+        if grips is None:
+            extra = 0.0
+        else:
+            extra = float(grips.grips_mm[fret - 1])
         width, depth = read.slot_width_mm[fret - 1], read.slot_depth_mm[fret - 1]
         try:
-            found.append(slot_for(fret, wire, width, depth, said, extra))
+            slots.append(slot_for(fret, wire, width, depth_mm=depth, said=said, extra_mm=extra))
         except ValueError as error:
             faults.append(_sentence(error))
-    loose = tuple(slot.fret for slot in found if slot.lacks_mm > 0.0 and slot.says == "loose")
+    loose = tuple(slot.fret for slot in slots if slot.lacks_mm > 0.0 and slot.says == "loose")
     if loose:
-        most = max(slot.lacks_mm for slot in found)
+        most = max(slot.lacks_mm for slot in slots)
         faults.append(
-            means(
-                "refret.even-crimped-these-tangs-hold",
-                frets=meaning.frets(loose),
-                most=most,
-            )
+            means("refret.even-crimped-these-tangs-hold", frets=meaning.frets(loose), most=most)
         )
-    return tuple(found)
+    return tuple(slots)
 
 
-def driven_mm(now: NeckState) -> Array:
+def driven_mm(neck_state: NeckState) -> Array:
     """How much fatter than usual the tangs are that are in, (frets,); nan where a fret is out, or
     still the old one.
     """
-    found = np.full(now.neck.frets, np.nan)
-    for work in now.work:
+    found = np.full(neck_state.neck.frets, np.nan)
+    for work in neck_state.work:
         entry = work.entry
         if not isinstance(entry, FretWork):
             continue
         fat = entry.grip_mm or (0.0,) * len(entry.frets)
         for fret, mm in zip(entry.frets, fat, strict=False):
-            if fret <= now.neck.frets and fret not in now.out:
+            if fret <= neck_state.neck.frets and fret not in neck_state.out:
                 found[fret - 1] = mm
     return found
 
@@ -258,20 +265,22 @@ def _grips(case: Case, terms: NewWire, wire: Wire) -> tuple[GripPlan | None, tup
     wedges = wedges_of(case.neck, wire.tang_mm)
     widths = board_read(case.neck_map.neck_state).slot_width_mm
     most = most_extra_mm(wire, widths)
-    return plan_grips(wedges, terms.back_bow_mm, driven, reads, terms.spread, most), reads
+    return plan_grips(
+        wedges, terms.back_bow_mm, driven, reads=reads, spread=terms.spread, most_mm=most
+    ), reads
 
 
 def bows_read(neck_map: HeightMap) -> tuple[Read, ...]:
     """The bow gained since the first new fret, by all readings together; nothing where no reading
     followed a fitting.
     """
-    now = neck_map.neck_state
+    neck_state = neck_map.neck_state
     fits = [
         (n, number)
-        for n, (number, shift) in enumerate(now.shifts)
+        for n, (number, shift) in enumerate(neck_state.shifts)
         if isinstance(shift, FretWork) and shift.stage == "fit"
     ]
-    last = max((one.number for one in now.taken), default=0)
+    last = max((taken.number for taken in neck_state.taken), default=0)
     fits = [(n, number) for n, number in fits if number < last]
     if not fits:
         return ()
@@ -284,7 +293,7 @@ def bows_read(neck_map: HeightMap) -> tuple[Read, ...]:
     solution = neck_map.solution
     gained = float(row @ solution.z)
     sd = math.sqrt(max(float(row @ solution.covariance @ row), 1e-8))
-    driven = driven_mm(now)
+    driven = driven_mm(neck_state)
     return (Read(np.nan_to_num(driven), ~np.isnan(driven), gained, sd),)
 
 
@@ -298,16 +307,19 @@ def _wanted(
     read: BoardRead,
     cut: Sequence[Piece],
     first_level_mm: float,
-) -> Wanted:
+) -> WantedWire:
     neck, tops = case.neck, case.neck_tops
     partial = len(frets) < neck.frets
     old = [fret for fret in range(1, neck.frets + 1) if fret not in frets]
-    crown = tops.crown_mm[[fret - 1 for fret in old]] if partial and old else tops.crown_mm
+    if partial and old:
+        crown = tops.crown_mm[[fret - 1 for fret in old]]
+    else:
+        crown = tops.crown_mm
     widths = sizes_read(case.neck_map.neck_state, "crown-width")
     wanted = max(neck.wire_height_mm - first_level_mm, tops.least_crown_mm + WANTED_OVER_MM)
     if terms.wire is not None:
         wanted = terms.wire.crown_mm - first_level_mm
-    return Wanted(
+    return WantedWire(
         crown_mm=wanted,
         old_width_mm=float(np.median([*widths.values()])) if widths else neck.wire_width_mm,
         old_crown_mm=float(np.median(crown)),

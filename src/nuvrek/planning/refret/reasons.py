@@ -45,7 +45,7 @@ def reasons_for(weighing: Weighing) -> tuple[Reason, ...]:
     little.
     """
     case = weighing.case
-    found = [
+    reasons = [
         *_too_low(weighing),
         *_wood(case),
         *_no_grip(case),
@@ -53,9 +53,9 @@ def reasons_for(weighing: Weighing) -> tuple[Reason, ...]:
         *_wish(case),
         *_angle(case),
     ]
-    if sum(reason.weight for reason in found) < ENOUGH:
+    if sum(reason.weight for reason in reasons) < ENOUGH:
         return ()
-    return tuple(sorted(found, key=lambda reason: -reason.weight))
+    return tuple(sorted(reasons, key=lambda reason: -reason.weight))
 
 
 def _too_low(weighing: Weighing) -> list[Reason]:
@@ -68,18 +68,18 @@ def _too_low(weighing: Weighing) -> list[Reason]:
     standing = case.named("proud", "rocks", "end-high")
     asks = bool(standing) or groove >= GROOVE_MM or case.has("hump")
     asks = asks or (case.rodless and case.excess_mm is not None)
-    found = []
+    reasons = []
     if short and asks:
         says = means(
             "refret.crowns-cant-pay-level-leaves",
             length=case.length(crown),
             least=case.length(least),
         )
-        found.append(Reason("too low", says, 2))
+        reasons.append(Reason("too low", says, 2))
     if crown < LOWEST_MM:
         says = means("refret.crown-too-low-grip-or", length=case.length(crown))
-        found.append(Reason("too low", says, 2))
-    return found
+        reasons.append(Reason("too low", says, 2))
+    return reasons
 
 
 def _wood(case: Case) -> list[Reason]:
@@ -96,34 +96,28 @@ def _no_grip(case: Case) -> list[Reason]:
     """Frets not seated all over, or loose in wide slots: dull notes from frets that are not
     worn.
     """
-    now = case.neck_map.neck_state
-    loose, found = stands_off(now), list[Reason]()
+    neck_state = case.neck_map.neck_state
+    loose, reasons = stands_off(neck_state), list[Reason]()
     if len(loose) > few_frets(case):
-        says = means(
-            "refret.frets-move-or-stand-off",
-            number=len(loose),
-        )
-        found.append(Reason("no grip", says, 2))
+        says = means("refret.frets-move-or-stand-off", number=len(loose))
+        reasons.append(Reason("no grip", says, 2))
     elif len(loose) > 1:
         does = means(
             "refret.not-seated",
             frets=meaning.frets(tuple(sorted(loose))),
             number=len(tuple(sorted(loose))),
         )
-        found.append(Reason("no grip", meaning.lower_first(does), 1))
-    worn = {fret for (fret, _), mm in grooves_read(now).items() if mm >= GROOVE_MM}
-    dull = {fret for _, fret in heard_faults(now) if now.heard and fret} - worn
-    dull &= {fret for (_, fret), says in now.heard.items() if says == "badly"}
+        reasons.append(Reason("no grip", meaning.lower_first(does), 1))
+    worn = {fret for (fret, _), mm in grooves_read(neck_state).items() if mm >= GROOVE_MM}
+    dull = {fret for _, fret in heard_faults(neck_state) if neck_state.heard and fret} - worn
+    dull &= {fret for (_, fret), says in neck_state.heard.items() if says == "badly"}
     standing = {*case.named("proud", "rocks", "end-high")}
     near = {fret + n for fret in standing for n in (-1, 0)}
     if len(dull - near) > few_frets(case):
-        says = means(
-            "refret.frets-ring-dull-though-they",
-            number=len(dull - near),
-        )
+        says = means("refret.frets-ring-dull-though-they", number=len(dull - near))
         asked = "dull" in complaints_in(case.neck.complaint)
-        found.append(Reason("no grip", says, 2 if asked else 1))
-    return found
+        reasons.append(Reason("no grip", says, 2 if asked else 1))
+    return reasons
 
 
 def _bow(case: Case) -> list[Reason]:
@@ -140,7 +134,9 @@ def _bow(case: Case) -> list[Reason]:
 
 def _wish(case: Case) -> list[Reason]:
     wish = case.neck.wire_wish.strip()
-    return [Reason("wish", means("refret.another-wire-wanted", wish=wish), 2)] if wish else []
+    if wish:
+        return [Reason("wish", means("refret.another-wire-wanted", wish=wish), 2)]
+    return []
 
 
 def _angle(case: Case) -> list[Reason]:

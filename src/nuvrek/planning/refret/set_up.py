@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 
 Array = NDArray[np.float64]
 
@@ -36,7 +36,7 @@ def set_up_after(neck: NeckDescription, rise_mm: Array) -> SetUp:
     wood is taken there than the new crown brings. At the saddle the line through fret 1 and the
     joint is run on.
     """
-    x = fret_places_mm(neck.scale_mm, neck.frets)
+    x = place_row_mm(neck)
     first, joint = x[1], x[neck.joint_fret]
     ahead = (neck.scale_mm - first) / (joint - first)
     line = rise_mm[0] + (rise_mm[neck.joint_fret - 1] - rise_mm[0]) * ahead

@@ -71,15 +71,12 @@ def slot_for(
     read = width_mm is not None or said is not None
     width = USUAL_SLOT_MM if width_mm is None else width_mm
     if width > wire.barbs_mm + MOST_CRIMP_MM:
-        raise Refusal(
-            means(
-                "refret.slot-mm-wide-no-tang",
-                fret=fret,
-                width=width,
-            )
-        )
+        raise Refusal(means("refret.slot-mm-wide-no-tang", fret=fret, width=width))
     grip = wire.barbs_mm - width
-    saw = 0.0 if depth_mm is None else max(wire.tang_mm + TANG_ROOM_MM - depth_mm, 0.0)
+    if depth_mm is None:
+        saw = 0.0
+    else:
+        saw = max(wire.tang_mm + TANG_ROOM_MM - depth_mm, 0.0)
     says = said or _by_width(wire, width, grip, saw, read)
     wanted = USUAL_GRIP_MM + extra_mm
     crimp = 0.0
@@ -93,14 +90,20 @@ def slot_for(
     lacks = max(USUAL_GRIP_MM - grip - MOST_CRIMP_MM, 0.0)
     if lacks > USUAL_GRIP_MM - GRIP_LOW_MM:
         says = "loose"
-    return Slot(fret, width, read, says, grip, saw, crimp, lacks)
+    return Slot(
+        fret, width, read, says=says, grip_mm=grip, saw_mm=saw, crimp_mm=crimp, lacks_mm=lacks
+    )
 
 
 def _by_width(wire: Wire, width: float, grip: float, saw: float, read: bool) -> SlotSays:
     if not read:
-        return "not read" if saw <= 0.0 else "shallow"
+        if saw <= 0.0:
+            return "not read"
+        return "shallow"
     if width < wire.blade_mm + BLADE_ROOM_MM or grip > GRIP_HIGH_MM:
         return "tight"
     if grip < GRIP_LOW_MM:
         return "loose"
-    return "shallow" if saw > 0.0 else "right"
+    if saw > 0.0:
+        return "shallow"
+    return "right"

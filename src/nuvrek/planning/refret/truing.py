@@ -168,7 +168,10 @@ def true_board(board: Board, to: TrueTo) -> Truing:
     """
     cols, n = columns(board), board.face_mm.size
     face = standing_mm(board, to)
-    corner = np.zeros(n, dtype=bool) if to.corners is None else to.corners.ravel()
+    if to.corners is None:
+        corner = np.zeros(n, dtype=bool)
+    else:
+        corner = to.corners.ravel()
     # Unknowns: the line and the rod (5), wood off, slots to be sawn deeper (frets), board missing,
     # the most off any place.
     frets = len(board.x_mm)
@@ -193,16 +196,16 @@ def true_board(board: Board, to: TrueTo) -> Truing:
     prices = np.full(frets, SAW_PRICE), np.full(n, THIN_PRICE), [MOST_PRICE]
     cost = np.concatenate([np.zeros(_UNKNOWN), np.ones(n), *prices])
     bounds = [*_plane_bounds(board, to), *[(0.0, None)] * (2 * n + frets + 1)]
-    found = linprog(cost, A_ub=rows, b_ub=limits, bounds=bounds, method="highs")
-    if found.x is None or found.status != 0:
+    solution = linprog(cost, A_ub=rows, b_ub=limits, bounds=bounds, method="highs")
+    if solution.x is None or solution.status != 0:
         raise Refusal(means("refret.truing-board-could-not-worked"))
-    off = np.maximum(found.x[_UNKNOWN : _UNKNOWN + n], 0.0).reshape(-1, 3)
-    missing = found.x[_UNKNOWN + n + frets : -1].reshape(-1, 3)
+    off = np.maximum(solution.x[_UNKNOWN : _UNKNOWN + n], 0.0).reshape(-1, 3)
+    missing = solution.x[_UNKNOWN + n + frets : -1].reshape(-1, 3)
     # A slot may be shallow as it is: only the truing's share is sawn here, the rest with the slots.
     saw = np.maximum(
         off.max(axis=1) - np.where(np.isfinite(board.slot_mm), spare[::3], np.inf), 0.0
     )
-    return Truing(off, np.asarray(found.x[:_UNKNOWN]), saw, _named(missing))
+    return Truing(off, np.asarray(solution.x[:_UNKNOWN]), saw, _named(missing))
 
 
 def _plane_bounds(board: Board, to: TrueTo) -> list[tuple[float | None, float | None]]:
@@ -231,18 +234,21 @@ def wood_of(board: Board, to: TrueTo, face_mm: Array) -> float:
     """
     cols = columns(board)
     face = standing_mm(replace(board, face_mm=face_mm), to)
-    free = np.ones(len(face), dtype=bool) if to.corners is None else ~to.corners.ravel()
+    if to.corners is None:
+        free = np.ones(len(face), dtype=bool)
+    else:
+        free = ~to.corners.ravel()
     bounds = _plane_bounds(board, to)
-    found = linprog(
+    solution = linprog(
         -cols[free].sum(axis=0),
         A_ub=cols[free],
         b_ub=face[free] - to.mark_mm,
         bounds=bounds,
         method="highs",
     )
-    if found.x is None:
+    if solution.x is None:
         return float("nan")
-    return float(np.maximum(face - cols @ found.x, 0.0).mean())
+    return float(np.maximum(face - cols @ solution.x, 0.0).mean())
 
 
 def block_until_clean(board: Board, to: TrueTo) -> Array:
@@ -260,8 +266,8 @@ def what_would_do(truing: Truing, corners_stay: bool) -> tuple[Saying, ...]:
     """What would make a truing possible that leaves too little board."""
     if truing.possible:
         return ()
-    found: list[Saying] = [means("refret.clean-board-only-level-over")]
+    sayings: list[Saying] = [means("refret.clean-board-only-level-over")]
     if not corners_stay:
-        found.append(means("refret.leave-corners-nobody-plays-they"))
-    found.append(means("refret.agree-thinner-board"))
-    return tuple(found)
+        sayings.append(means("refret.leave-corners-nobody-plays-they"))
+    sayings.append(means("refret.agree-thinner-board"))
+    return tuple(sayings)

@@ -25,7 +25,7 @@ AS_WANTED_MM = 0.05
 
 
 @dataclass(frozen=True)
-class Wanted:
+class WantedWire:
     """What the wire is chosen for: the crown wanted after the first level, the old wire, the least
     crown kept; the slots by width and depth read (from fret 1, None where not read); frets to be
     done and the wire they need, ``partial``: the rest stays.
@@ -70,36 +70,36 @@ class Choice:
         return not self.why_not
 
 
-def slots_of(wire: Wire, wanted: Wanted) -> tuple[tuple[Slot, ...], tuple[str, ...]]:
+def slots_of(wire: Wire, wanted: WantedWire) -> tuple[tuple[Slot, ...], tuple[str, ...]]:
     """The slots of the frets to be done against this wire's tang, and what no tang can hold."""
-    found, faults = [], []
+    slots, faults = [], []
     for fret in wanted.frets:
         width, depth = wanted.slot_widths_mm[fret - 1], wanted.slot_depths_mm[fret - 1]
         try:
-            found.append(slot_for(fret, wire, width, depth))
+            slots.append(slot_for(fret, wire, width, depth))
         except ValueError as error:
             faults.append(f"{error}.")
-    return tuple(found), tuple(faults)
+    return tuple(slots), tuple(faults)
 
 
-def ranked(wires: Sequence[Wire], wanted: Wanted) -> tuple[Choice, ...]:
+def ranked(wires: Sequence[Wire], wanted: WantedWire) -> tuple[Choice, ...]:
     """All wires, the best first: those that fit before those that don't, then by how near the crown
     comes, slots that need no work, years.
     """
-    found = [_choice(wire, wanted) for wire in wires]
-    return tuple(sorted(found, key=lambda one: _order(one, wanted)))
+    choices = [_choice(wire, wanted) for wire in wires]
+    return tuple(sorted(choices, key=lambda choice: _order(choice, wanted)))
 
 
-def _order(one: Choice, wanted: Wanted) -> tuple[float, ...]:
-    off = abs(one.crown_mm - wanted.crown_mm)
-    work = 0.01 * (len(one.loose) + len(one.tight)) + 0.005 * len(one.shallow)
-    marks = 0.0 if one.covers else 0.08
-    bought = 0.05 if one.short_mm > 0.0 else 0.0
-    milled = 0.10 if one.mill_mm > 0.0 else 0.0
-    return float(not one.fits), off + work + marks + bought + milled, -one.years
+def _order(choice: Choice, wanted: WantedWire) -> tuple[float, ...]:
+    off = abs(choice.crown_mm - wanted.crown_mm)
+    work = 0.01 * (len(choice.loose) + len(choice.tight)) + 0.005 * len(choice.shallow)
+    marks = 0.0 if choice.covers else 0.08
+    bought = 0.05 if choice.short_mm > 0.0 else 0.0
+    milled = 0.10 if choice.mill_mm > 0.0 else 0.0
+    return float(not choice.fits), off + work + marks + bought + milled, -choice.years
 
 
-def _choice(wire: Wire, wanted: Wanted) -> Choice:
+def _choice(wire: Wire, wanted: WantedWire) -> Choice:
     slots, faults = slots_of(wire, wanted)
     loose = tuple(slot.fret for slot in slots if slot.says == "loose")
     tight = tuple(slot.fret for slot in slots if slot.says == "tight")
@@ -107,16 +107,12 @@ def _choice(wire: Wire, wanted: Wanted) -> Choice:
     crown = wire.crown_mm - wanted.first_level_mm
     mill, why_not, remarks = 0.0, list[Saying](faults), list[Saying]()
     if wanted.partial:
-        crown, mill, ruled, told = _beside_old(wire, wanted)
+        crown, mill, ruled, sayings = _beside_old(wire, wanted)
         why_not += ruled
-        remarks += told
+        remarks += sayings
     elif crown < wanted.least_mm + 1e-9:
         why_not.append(
-            means(
-                "refret.after-first-level-mm-under",
-                crown=crown,
-                least_mm=wanted.least_mm,
-            )
+            means("refret.after-first-level-mm-under", crown=crown, least_mm=wanted.least_mm)
         )
     covers = wire.width_mm >= wanted.old_width_mm - 0.02
     if not covers:
@@ -139,7 +135,7 @@ def _choice(wire: Wire, wanted: Wanted) -> Choice:
     )
 
 
-def _beside_old(wire: Wire, wanted: Wanted) -> tuple[float, float, list[Saying], list[Saying]]:
+def _beside_old(wire: Wire, wanted: WantedWire) -> tuple[float, float, list[Saying], list[Saying]]:
     """New wire beside old: its crown once levelled to the rest, what is milled off its width, what
     rules it out, what is to be known.
     """

@@ -19,7 +19,7 @@ from nuvrek.estimate.model.shifts import (
 )
 from nuvrek.meaning import Meaning, Saying, listed, means
 from nuvrek.neck.description import LANE_WORDS, Lane, NeckDescription
-from nuvrek.planning.rod.relief import Wanted, wanted_relief
+from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.readings.entries import Side
 from nuvrek.readings.told.observed import rod_feel
 from nuvrek.readings.told.rod_answers import backwards
@@ -84,17 +84,19 @@ class RodPlan:
     @property
     def direction(self) -> str:
         """``tighten`` or ``loosen``."""
-        return "tighten" if self.turns > 0 else "loosen"
+        if self.turns > 0:
+            return "tighten"
+        return "loosen"
 
     @property
     def after_move_mm(self) -> float:
         """The forecast, mean of the sides."""
-        return float(np.mean([one.after_mm for one in self.forecasts]))
+        return float(np.mean([forecast.after_mm for forecast in self.forecasts]))
 
     @property
     def after_move_doubt_mm(self) -> float:
         """The larger doubt of the forecasts."""
-        return max(one.doubt_mm for one in self.forecasts)
+        return max(forecast.doubt_mm for forecast in self.forecasts)
 
 
 @dataclass(frozen=True)
@@ -113,7 +115,9 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     """The next move towards the relief wanted; None when the relief is not known or needs no
     move.
     """
-    sides = () if neck_map.neck.rod == "none" else _sides(neck_map)
+    if neck_map.neck.rod == "none":
+        return None
+    sides = _sides(neck_map)
     if not sides:
         return None
     late = _late_turns(neck_map)
@@ -129,10 +133,14 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     in_all = float(max(_sixteenths(reckoned.exact), key=abs))
     total = in_all or float(max(reckoned.turns, key=abs))
     words = _words(neck_map.neck, moves, slacken, backwards(neck_map.neck_state))
-    return RodPlan(moves, total, _forecasts(sides, reckoned), slacken, figure, words)
+    return RodPlan(
+        moves, total, _forecasts(sides, reckoned), slacken_first=slacken, known=figure, words=words
+    )
 
 
-def _reckon(neck_map: HeightMap, sides: tuple[Wanted, ...], late: tuple[float, float]) -> _Reckoned:
+def _reckon(
+    neck_map: HeightMap, sides: tuple[WantedRelief, ...], late: tuple[float, float]
+) -> _Reckoned:
     # A rod that hardly answers would ask for turns without end; stop rules deal with it, not this.
     sign = -1.0 if backwards(neck_map.neck_state) else 1.0
     per_turn = sign * max(sign * neck_map.rod_mm_per_turn, 0.05)
@@ -153,7 +161,7 @@ def _reckon(neck_map: HeightMap, sides: tuple[Wanted, ...], late: tuple[float, f
         _doubt_after(neck_map, side, moved, per_turn)
         for side, moved in zip(sides, change, strict=True)
     )
-    return _Reckoned(turns, exact, excess, change, creep, doubts)
+    return _Reckoned(turns, exact, excess, change_mm=change, creep_mm=creep, doubt_mm=doubts)
 
 
 def _within_bounds(answer: Array, excess: Array, right: NDArray[np.bool_]) -> Array:
@@ -174,7 +182,7 @@ def _within_bounds(answer: Array, excess: Array, right: NDArray[np.bool_]) -> Ar
     return np.asarray(every[int(np.argmin(cost))])
 
 
-def _chance_gained(sides: tuple[Wanted, ...], reckoned: _Reckoned) -> float:
+def _chance_gained(sides: tuple[WantedRelief, ...], reckoned: _Reckoned) -> float:
     """How much the move raises the chance of ending near the target, over the sides."""
     after = zip(sides, reckoned.excess_mm, reckoned.change_mm, reckoned.doubt_mm, strict=True)
     return sum(
@@ -182,22 +190,22 @@ def _chance_gained(sides: tuple[Wanted, ...], reckoned: _Reckoned) -> float:
     )
 
 
-def _forecasts(sides: tuple[Wanted, ...], reckoned: _Reckoned) -> tuple[Forecast, ...]:
+def _forecasts(sides: tuple[WantedRelief, ...], reckoned: _Reckoned) -> tuple[Forecast, ...]:
     change, creep = reckoned.change_mm, reckoned.creep_mm
     return tuple(
         Forecast(
-            side.now.lane,
-            side.now.mm,
-            side.now.mm - float(moved),
-            doubt,
-            side.now.mm - float(moved) * (1.0 + SETTLES) - float(still),
-            side.target_mm,
+            side.relief.lane,
+            side.relief.mm,
+            side.relief.mm - float(moved),
+            doubt_mm=doubt,
+            settled_mm=side.relief.mm - float(moved) * (1.0 + SETTLES) - float(still),
+            target_mm=side.target_mm,
         )
         for side, moved, doubt, still in zip(sides, change, reckoned.doubt_mm, creep, strict=True)
     )
 
 
-def _sides(neck_map: HeightMap) -> tuple[Wanted, ...]:
+def _sides(neck_map: HeightMap) -> tuple[WantedRelief, ...]:
     """The reliefs the rod is to bring right: the mean of both sides, or each side by itself with
     twin rods apart.
     """
@@ -208,7 +216,9 @@ def _sides(neck_map: HeightMap) -> tuple[Wanted, ...]:
         return (mean,)
     low, high = wanted_relief(neck_map, ("bass",)), wanted_relief(neck_map, ("treble",))
     assert low is not None and high is not None
-    return (low, high) if abs(low.excess_mm - high.excess_mm) >= SIDES_APART_MM else (mean,)
+    if abs(low.excess_mm - high.excess_mm) >= SIDES_APART_MM:
+        return (low, high)
+    return (mean,)
 
 
 def _crosswise(neck: NeckDescription, sides: int) -> Array:
@@ -222,7 +232,9 @@ def _crosswise(neck: NeckDescription, sides: int) -> Array:
 
 
 def _by_rod(turns: tuple[float, float], sides: int) -> Array:
-    return np.array(turns) if sides == 2 else np.array([float(np.mean(turns))])
+    if sides == 2:
+        return np.array(turns)
+    return np.array([float(np.mean(turns))])
 
 
 def _moves(neck: NeckDescription, turns: Array) -> tuple[tuple[Side | None, float], ...]:
@@ -248,7 +260,7 @@ def _late_turns(neck_map: HeightMap) -> tuple[float, float] | None:
 
     Moves without a date count as late.
     """
-    last = max((one.reading.at for one in neck_map.neck_state.taken), default="")
+    last = max((taken.reading.at for taken in neck_map.neck_state.taken), default="")
     moves = [
         move
         for _, move in neck_map.neck_state.rod_moves
@@ -270,22 +282,29 @@ def _days_between(before: str, after: str) -> float:
         return 0.0
 
 
-def _doubt_after(neck_map: HeightMap, side: Wanted, moved_mm: float, per_turn_mm: float) -> float:
+def _doubt_after(
+    neck_map: HeightMap, side: WantedRelief, moved_mm: float, per_turn_mm: float
+) -> float:
     """Doubt of the reading straight after the move: of the relief now, the rod's answer, its
     sticking and play.
     """
     # Turned back the way it came, a rod first takes up its play.
     moves, turns = neck_map.neck_state.rod_moves, moved_mm / per_turn_mm
-    back = PLAY_TURNS if moves and moves[-1][1].turns * turns < 0.0 else 0.0
+    if moves and moves[-1][1].turns * turns < 0.0:
+        back = PLAY_TURNS
+    else:
+        back = 0.0
     slip = float(np.hypot(ROD_PER_TURN_MM * np.hypot(SLIP_SHARE * turns, back), SLIP_FLOOR_MM))
     answer = turns * neck_map.rod_doubt_mm_per_turn
     creep = NINE_IN_TEN * SETTLES_SPREAD * moved_mm
-    return float(np.sqrt(side.now.doubt_mm**2 + answer**2 + creep**2 + (NINE_IN_TEN * slip) ** 2))
+    return float(
+        np.sqrt(side.relief.doubt_mm**2 + answer**2 + creep**2 + (NINE_IN_TEN * slip) ** 2)
+    )
 
 
-def _gained(excess_mm: float, move_mm: float, side: Wanted, doubt_after_mm: float) -> float:
+def _gained(excess_mm: float, move_mm: float, side: WantedRelief, doubt_after_mm: float) -> float:
     """How much the move raises the chance of ending near the target."""
-    return _near(excess_mm - move_mm, doubt_after_mm) - _near(excess_mm, side.now.doubt_mm)
+    return _near(excess_mm - move_mm, doubt_after_mm) - _near(excess_mm, side.relief.doubt_mm)
 
 
 def _near(off_mm: float, doubt_mm: float) -> float:
@@ -306,20 +325,20 @@ def _words(
     slacken: bool,
     other_way: bool,
 ) -> Meaning:
-    first = means("rod.slacken-strings-first") if slacken else ""
+    first: Saying = ""
+    if slacken:
+        first = means("rod.slacken-strings-first")
     if len(moves) == 2 and moves[0][1] == moves[1][1]:
-        said: Saying = means("rod.both-rods", turns_words=turns_words(moves[0][1]))
+        saying: Saying = means("rod.both-rods", turns_words=turns_words(moves[0][1]))
     elif neck.rod == "twin":
-        said = listed(
+        saying = listed(
             means(
-                "rod.on-the",
-                turns_words=turns_words(turns),
-                lane_words=LANE_WORDS[side or "bass"],
+                "rod.on-the", turns_words=turns_words(turns), lane_words=LANE_WORDS[side or "bass"]
             )
             for side, turns in moves
         )
     else:
-        said = turns_words(moves[0][1])
+        saying = turns_words(moves[0][1])
     ways = {turns > 0.0 for _, turns in moves}
     takes_out, lets_in = means("rod.clockwise"), means("rod.counter-clockwise")
     if other_way:
@@ -330,7 +349,7 @@ def _words(
         frozenset({not other_way}): means("rod.takes-relief-out", takes_out=takes_out),
         frozenset({other_way}): means("rod.lets-relief", lets_in=lets_in),
     }.get(frozenset(ways), both)
-    return means("rod.move", turning=said, does=does, first=first)
+    return means("rod.move", turning=saying, does=does, first=first)
 
 
 def rod_reach_mm(neck: NeckDescription) -> tuple[float, float]:

@@ -25,31 +25,31 @@ OFF_TARGET_SURE = 0.8
 
 
 @dataclass(frozen=True, slots=True)
-class Wanted:
+class WantedRelief:
     """Relief at pitch over the sides that were measured, against what is wanted there. Doubts
     hold nine times in ten.
     """
 
-    now: Relief
+    relief: Relief
     target_mm: float
     margin_mm: float
 
     @property
     def excess_mm(self) -> float:
         """How much too much relief there is; negative where there is too little."""
-        return self.now.mm - self.target_mm
+        return self.relief.mm - self.target_mm
 
     @property
     def as_figure(self) -> bool:
         """Whether the relief is known well enough to be said as a figure."""
-        return self.now.doubt_mm < TOO_UNSURE_MM
+        return self.relief.doubt_mm < TOO_UNSURE_MM
 
     @property
     def off(self) -> bool:
         """Whether it is off target, and so sure of it that a rod may be turned for it."""
-        if self.as_figure and self.now.doubt_mm <= SHARP_MM:
+        if self.as_figure and self.relief.doubt_mm <= SHARP_MM:
             return abs(self.excess_mm) > self.margin_mm
-        sd = self.now.doubt_mm / NINE_IN_TEN
+        sd = self.relief.doubt_mm / NINE_IN_TEN
         over = float(ndtr((self.excess_mm - self.margin_mm) / sd))
         under = float(ndtr((-self.excess_mm - self.margin_mm) / sd))
         return max(over, under) >= OFF_TARGET_SURE
@@ -57,7 +57,7 @@ class Wanted:
 
 def wanted_relief(
     neck_map: HeightMap, sides: tuple[Lane, ...] = ("bass", "treble")
-) -> Wanted | None:
+) -> WantedRelief | None:
     """Mean relief at pitch over those of ``sides`` that were measured, and what is wanted; None
     if none was.
     """
@@ -66,12 +66,15 @@ def wanted_relief(
     if not lanes or not relief_read(neck_map.neck_state):
         return None
     measurer = Measurer(neck_map)
-    found = measurer.of("wood", _parts(measurer, lanes))
+    measured = measurer.of("wood", _parts(measurer, lanes))
     target = float(np.mean([neck_map.neck.relief_wanted_mm(lane) for lane in lanes]))
-    now = Relief(
-        lanes[0] if len(lanes) == 1 else "middle", "pitch", found.mm, NINE_IN_TEN * found.sd_mm
+    relief = Relief(
+        lanes[0] if len(lanes) == 1 else "middle",
+        "pitch",
+        measured.mm,
+        NINE_IN_TEN * measured.sd_mm,
     )
-    return Wanted(now, target, neck_map.neck.relief_margin_mm)
+    return WantedRelief(relief, target, neck_map.neck.relief_margin_mm)
 
 
 def relief_row(neck_map: HeightMap) -> NDArray[np.float64]:
@@ -134,4 +137,6 @@ def relief_now(neck_map: HeightMap) -> Relief | None:
     enough as a figure.
     """
     wanted = wanted_relief(neck_map)
-    return wanted.now if wanted is not None and wanted.as_figure else None
+    if wanted is not None and wanted.as_figure:
+        return wanted.relief
+    return None

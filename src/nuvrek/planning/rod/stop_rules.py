@@ -10,7 +10,7 @@ from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.meaning import Saying, means
-from nuvrek.planning.rod.relief import Wanted, wanted_relief
+from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
 from nuvrek.readings.told.observed import rod_feel, rod_kind_tried
 from nuvrek.readings.told.rod_answers import answers, backwards, went_other_way
@@ -63,10 +63,7 @@ _WORDS: dict[StopKind, Saying] = {
     "twins-fight": means("rod.two-rods-pull-against-each"),
     "no-light": means("rod.there-no-gap-under-string"),
 }
-_BY_FEEL: dict[str, StopKind] = {
-    "key slips": "key-slips",
-    "out of reach": "out-of-reach",
-}
+_BY_FEEL: dict[str, StopKind] = {"key slips": "key-slips", "out of reach": "out-of-reach"}
 
 
 def rod_stops(neck_map: HeightMap) -> tuple[RodStop, ...]:
@@ -102,7 +99,9 @@ def _by_answer(neck_map: HeightMap, feel: str | None) -> list[StopKind]:
         return ["other-way"]
     if _no_answer(neck_map):
         return ["no-answer"]
-    return ["whole-turn"] if _whole_turn(neck_map) else []
+    if _whole_turn(neck_map):
+        return ["whole-turn"]
+    return []
 
 
 def _moves(neck_map: HeightMap) -> list[tuple[int, RodMove]]:
@@ -125,7 +124,7 @@ def _whole_turn(neck_map: HeightMap) -> bool:
     """
     moves = _moves(neck_map)
     felt = max(
-        (one.number for one in neck_map.neck_state.taken if isinstance(one.reading, RodFeel)),
+        (taken.number for taken in neck_map.neck_state.taken if isinstance(taken.reading, RodFeel)),
         default=0,
     )
     turned: dict[str | None, float] = {}
@@ -155,7 +154,10 @@ def _first_loosening(neck_map: HeightMap) -> bool:
 def _read_since(neck_map: HeightMap, number: int) -> bool:
     """Whether relief was read after entry ``number``."""
     taken = neck_map.neck_state.taken
-    return any(isinstance(one.reading, StringGap | Dial) and one.number > number for one in taken)
+    return any(
+        isinstance(reading_taken.reading, StringGap | Dial) and reading_taken.number > number
+        for reading_taken in taken
+    )
 
 
 def _no_answer(neck_map: HeightMap) -> bool:
@@ -163,14 +165,19 @@ def _no_answer(neck_map: HeightMap) -> bool:
     it. A rod that answered works, whichever way it went: only moves since then count.
     """
     answered = max(
-        (one.last_move for one in answers(neck_map.neck_state) if one.other_way or one.usual_way),
+        (
+            answer.last_move
+            for answer in answers(neck_map.neck_state)
+            if answer.other_way or answer.usual_way
+        ),
         default=0,
     )
     moves = [move for move in _biting(neck_map) if move[0] > answered]
     if len(moves) < MOVES_TRIED or sum(abs(move.turns) for _, move in moves) < TURNS_TRIED:
         return False
     # There and back within its play a rod that works moves nothing either.
-    went = max(abs(at) for at in accumulate(move.turns for _, move in moves))
+    stood_at = accumulate(move.turns for _, move in moves)
+    went = max(map(abs, stood_at))
     if answered and went < TURNS_TRIED:
         return False
     return (
@@ -204,18 +211,18 @@ def _slack_back_bow(neck_map: HeightMap, feel: str | None) -> bool:
     return _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE
 
 
-def _bowed_back(wanted: Wanted) -> float:
+def _bowed_back(wanted: WantedRelief) -> float:
     """How sure it is that the neck stands up in the middle."""
-    return float(ndtr(-wanted.now.mm / max(wanted.now.doubt_mm / NINE_IN_TEN, 1e-6)))
+    return float(ndtr(-wanted.relief.mm / max(wanted.relief.doubt_mm / NINE_IN_TEN, 1e-6)))
 
 
 def _twins_fight(neck_map: HeightMap) -> bool:
     """Whether twin rods were turned against each other without the sides parting as they should."""
     moves = neck_map.neck_state.rod_moves
-    by_side = {
-        side: sum(move.turns for _, move in moves if move.side == side)
-        for side in ("bass", "treble")
-    }
+    by_side = dict.fromkeys(("bass", "treble"), 0.0)
+    for _, move in moves:
+        if move.side is not None:
+            by_side[move.side] += move.turns
     against = by_side["bass"] * by_side["treble"] < 0.0
     enough = min(abs(turns) for turns in by_side.values()) >= TURNS_TRIED / 2.0
     if (

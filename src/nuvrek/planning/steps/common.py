@@ -15,10 +15,10 @@ def slacken_step() -> Step:
         "slacken",
         means("steps.slacken-strings"),
         means("steps.loosen-them-evenly-take-them"),
-        5,
-        "slack",
-        (),
-        (cautions.STRINGS,),
+        minutes=5,
+        action="slack",
+        frets=(),
+        cautions=(cautions.STRINGS,),
     )
 
 
@@ -28,10 +28,10 @@ def string_up_step() -> Step:
         "string-up",
         means("steps.string-up-tune"),
         means("steps.nut-back-drop-glue-no"),
-        15,
-        "pitch",
-        (),
-        (cautions.STRINGS,),
+        minutes=15,
+        action="pitch",
+        frets=(),
+        cautions=(cautions.STRINGS,),
     )
 
 
@@ -41,14 +41,11 @@ def rod_steps(words: Saying) -> tuple[Step, ...]:
         Step(
             "rod",
             means("steps.turn-rod"),
-            means(
-                "steps.when-chosen-bar-below-says",
-                detail=words,
-            ),
-            10,
-            "rod",
-            (),
-            (cautions.ROD,),
+            means("steps.when-chosen-bar-below-says", detail=words),
+            minutes=10,
+            action="rod",
+            frets=(),
+            cautions=(cautions.ROD,),
         ),
     )
 
@@ -60,10 +57,10 @@ def seating_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
             f"seat-{fret}",
             means("steps.press-fret-home", fret=fret),
             means("steps.end-up-push-glue-end"),
-            15,
-            "seat",
-            (fret,),
-            (cautions.PRESS, cautions.GLUE),
+            minutes=15,
+            action="seat",
+            frets=(fret,),
+            cautions=(cautions.PRESS, cautions.GLUE),
         )
         for fret in frets
     )
@@ -71,9 +68,9 @@ def seating_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
         "rocker-again",
         means("steps.rocker-over-seated-frets"),
         means("steps.fret-glued-anew-sits-new"),
-        3,
-        "measure",
-        frets,
+        minutes=3,
+        action="measure",
+        frets=frets,
     )
     return (*press, again)
 
@@ -92,11 +89,10 @@ def press_step() -> Step:
 
 def wait_step(key: str, title: Saying, minutes: int, action: Action = "tick") -> Step:
     """Nothing but time, from the tick of the step before on."""
-    hours = (
-        means("steps.hours", minutes=minutes / 60)
-        if minutes >= 60
-        else means("steps.minutes", minutes=minutes)
-    )
+    if minutes >= 60:
+        hours = means("steps.hours", minutes=minutes / 60)
+    else:
+        hours = means("steps.minutes", minutes=minutes)
     text = means("steps.least-longer-better-another-neck", hours=hours)
     return Step(key, title, text, 0, action, wait=minutes)
 

@@ -49,10 +49,10 @@ _TRY = Step(
     "rod",
     means("steps.try-rod-again"),
     means("steps.eighth-no-more-note-how"),
-    5,
-    "rod",
-    (),
-    (cautions.ROD,),
+    minutes=5,
+    action="rod",
+    frets=(),
+    cautions=(cautions.ROD,),
 )
 _SETTLE = Step(
     "string-up",
@@ -105,10 +105,10 @@ CURES: dict[str, tuple[Step, ...]] = {
             "rod",
             means("steps.turn-rod-back"),
             means("steps.what-neck-does-now-tells"),
-            10,
-            "rod",
-            (),
-            (cautions.ROD,),
+            minutes=10,
+            action="rod",
+            frets=(),
+            cautions=(cautions.ROD,),
         ),
     ),
     "saddle": (
@@ -147,12 +147,7 @@ CURES: dict[str, tuple[Step, ...]] = {
         _TUNE,
     ),
     "hardware": (
-        Step(
-            "hardware",
-            means("steps.find-noise"),
-            means("steps.damp-one-part-after-another"),
-            15,
-        ),
+        Step("hardware", means("steps.find-noise"), means("steps.damp-one-part-after-another"), 15),
     ),
 }
 
@@ -162,8 +157,8 @@ def cure_steps(kind: str) -> Callable[[NeckDescription, Doing], tuple[Step, ...]
     first, *then = CURES[kind]
 
     def steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
-        told = structs.replace(first, text=sentences(doing.detail, first.text))
-        return (told, *then, prove_step(), look_again_step())
+        step = structs.replace(first, text=sentences(doing.detail, first.text))
+        return (step, *then, prove_step(), look_again_step())
 
     return steps
 
@@ -183,20 +178,11 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
         Step(
             "heat-clamp",
             means("steps.clamp-little-past-straight"),
-            means(
-                "steps.note-how-far-past-straight",
-                detail=doing.detail,
-            ),
+            means("steps.note-how-far-past-straight", detail=doing.detail),
             20,
             cautions=warn,
         ),
-        Step(
-            "heat",
-            means("steps.heat"),
-            means("steps.pack-about-90-95-c"),
-            60,
-            cautions=warn,
-        ),
+        Step("heat", means("steps.heat"), means("steps.pack-about-90-95-c"), 60, cautions=warn),
         wait_step("cold", means("steps.leave-clamped-until-quite-cold"), COLD_MIN, "heat"),
         Step(
             "string-up",
@@ -213,13 +199,10 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
 
 def new_neck_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     """Another neck in place of this one."""
-    told = means(
-        "steps.scale-heel-width-depth-pocket",
-        detail=doing.detail,
-    )
+    meaning = means("steps.scale-heel-width-depth-pocket", detail=doing.detail)
     fit = means("steps.strings-off-heel-seats-flat")
     return (
-        Step("measure-neck", means("steps.measure-pocket-heel"), told, 20),
+        Step("measure-neck", means("steps.measure-pocket-heel"), meaning, 20),
         Step("fit-neck", means("steps.fit"), fit, 60, "slack", cautions=(cautions.STRINGS,)),
         _TUNE,
         prove_step(),
@@ -232,10 +215,7 @@ def refer_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     step = Step(
         "refer",
         means("steps.refer"),
-        means(
-            "steps.work-beyond-fretwork-name-quote",
-            detail=doing.detail,
-        ),
+        means("steps.work-beyond-fretwork-name-quote", detail=doing.detail),
         10,
     )
     return (step,)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Step
@@ -20,14 +20,14 @@ def grit_schedule(mark: int, finish: int) -> tuple[int, ...]:
     marks.
     """
     start = max((g for g in GRITS if g <= mark), default=GRITS[0])
-    found = [start]
-    while found[-1] < finish:
-        reach = [g for g in GRITS if found[-1] < g <= min(COARSER * found[-1], finish)]
-        following = max(reach, default=next((g for g in GRITS if g > found[-1]), found[-1]))
-        if following == found[-1]:
+    frets = [start]
+    while frets[-1] < finish:
+        reach = [g for g in GRITS if frets[-1] < g <= min(COARSER * frets[-1], finish)]
+        following = max(reach, default=next((g for g in GRITS if g > frets[-1]), frets[-1]))
+        if following == frets[-1]:
             break
-        found.append(following)
-    return tuple(found)
+        frets.append(following)
+    return tuple(frets)
 
 
 def tape_step(neck: NeckDescription) -> Step:
@@ -36,10 +36,12 @@ def tape_step(neck: NeckDescription) -> Step:
         face = means("steps.lacquered-face-low-tack-tape")
     else:
         face = means("steps.bare-face-any-tape-leaves")
-    warn = (cautions.PICKUPS, cautions.LACQUER) if neck.lacquered else (cautions.PICKUPS,)
+    warn = [cautions.PICKUPS]
+    if neck.lacquered:
+        warn.append(cautions.LACQUER)
     base = means("steps.low-tack-base-strip-under")
     text = means("steps.leave-only-frets-bare-cover", face=face, base=base)
-    return Step("tape", means("steps.tape-board-cover-pickups"), text, 15, cautions=warn)
+    return Step("tape", means("steps.tape-board-cover-pickups"), text, 15, cautions=tuple(warn))
 
 
 def end_steps(ends: tuple[EndFault, ...], neck: NeckDescription) -> tuple[Step, ...]:
@@ -51,11 +53,10 @@ def end_steps(ends: tuple[EndFault, ...], neck: NeckDescription) -> tuple[Step, 
             Step("end-roll", means("steps.roll-edge-board"), text, 10, cautions=(cautions.DUST,))
         )
     if "sprouting" in ends:
-        bound = means("steps.stop-binding-softer-than-wire") if neck.bound else ""
-        text = means(
-            "steps.flat-file-along-edge-until",
-            bound=bound,
-        )
+        bound: Saying = ""
+        if neck.bound:
+            bound = means("steps.stop-binding-softer-than-wire")
+        text = means("steps.flat-file-along-edge-until", bound=bound)
         steps.append(
             Step("end-flush", means("steps.bring-ends-back-edge"), text, 15, cautions=_FILING)
         )
@@ -78,12 +79,10 @@ def polish_steps(mark: int, finish: int) -> tuple[Step, ...]:
     grits = grit_schedule(mark, finish)
     papers = [str(g) for g in grits if g <= 3000]
     pads = [str(g) for g in grits if g > 3000]
-    finer = means("steps.then-pads", pads=", ".join(pads)) if pads else ""
-    text = means(
-        "steps.paper-along-fret-then-across",
-        papers=", ".join(papers),
-        finer=finer,
-    )
+    finer: Saying = ""
+    if pads:
+        finer = means("steps.then-pads", pads=", ".join(pads))
+    text = means("steps.paper-along-fret-then-across", papers=", ".join(papers), finer=finer)
     return (
         Step(
             "polish",

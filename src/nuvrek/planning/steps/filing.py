@@ -23,7 +23,9 @@ _UNLOADED = means("steps.check-unloaded-hand-weight-hides")
 
 def listed_frets(frets: tuple[int, ...]) -> Saying:
     """The frets a step is done to, in words."""
-    return meaning.frets(frets) if frets else means("steps.frets")
+    if frets:
+        return meaning.frets(frets)
+    return means("steps.frets")
 
 
 def lay_by_rod(doing: Doing) -> tuple[Step, ...]:
@@ -41,8 +43,8 @@ def lay_straight(doing: Doing) -> tuple[Step, ...]:
 
 
 def _by_rod(text: Saying, doing: Doing) -> tuple[Step, ...]:
-    told = sentences(text, doing.detail, _UNLOADED)
-    step = Step("set", means("steps.set-neck-rod"), told, 10, cautions=(cautions.ROD,))
+    saying = sentences(text, doing.detail, _UNLOADED)
+    step = Step("set", means("steps.set-neck-rod"), saying, 10, cautions=(cautions.ROD,))
     return (slacken_step(), step)
 
 
@@ -92,10 +94,7 @@ def _held(no_rod: bool, detail: Saying) -> tuple[Step, ...]:
 
 def worn_step(neck: NeckDescription) -> Step:
     """Rounding worn crowns before a light level."""
-    text = means(
-        "steps.where-top-shows-flat-or",
-        file_for=file_for(neck.wire_width_mm),
-    )
+    text = means("steps.where-top-shows-flat-or", file_for=file_for(neck.wire_width_mm))
     return Step("crown-worn", means("steps.crown-what-worn"), text, 40, cautions=(cautions.DUST,))
 
 
@@ -114,21 +113,20 @@ def spot_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
             "file",
             means("steps.file", listed_frets=listed_frets(frets)),
             means("steps.short-stone-along-string-line", stop=stop),
-            6 * max(len(frets), 1),
-            "file",
-            frets,
-            _FILING,
+            minutes=6 * max(len(frets), 1),
+            action="file",
+            frets=frets,
+            cautions=_FILING,
         ),
     )
 
 
 def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
     """Marking and levelling all frets."""
-    tool = (
-        means("steps.long-beam")
-        if agreed.block_mm is None
-        else means("steps.block-mm", block_mm=agreed.block_mm)
-    )
+    if agreed.block_mm is None:
+        tool = means("steps.long-beam")
+    else:
+        tool = means("steps.block-mm", block_mm=agreed.block_mm)
     text = means(
         "steps.paper-along-string-lines-stop",
         tool=tool,
@@ -141,7 +139,15 @@ def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -
     return (
         Step("nut-out", means("steps.nut-out-way"), out, 5),
         Step("mark", means("steps.mark-all-fret-tops"), marking, 5),
-        Step("file", means("steps.level-all-frets"), text, 45, "file", frets, _FILING),
+        Step(
+            "file",
+            means("steps.level-all-frets"),
+            text,
+            minutes=45,
+            action="file",
+            frets=frets,
+            cautions=_FILING,
+        ),
         *_short_leveller(agreed, neck),
     )
 
@@ -149,24 +155,18 @@ def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -
 def _short_leveller(agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
     """What a straight beam can't cut: a dip, a fall-away, a crest."""
     parts: list[Saying] = []
-    fall = neck.fall_away_mm if agreed.fall_away_mm is None else agreed.fall_away_mm
+    if agreed.fall_away_mm is None:
+        fall = neck.fall_away_mm
+    else:
+        fall = agreed.fall_away_mm
     if agreed.dressed_mm > 0.0:
         parts.append(means("steps.dip-middle-mm", dressed_mm=agreed.dressed_mm))
     if fall > 0.0:
         start = agreed.fall_from or neck.joint_fret
-        parts.append(
-            means(
-                "steps.fall-away-from-fret-mm",
-                start=start,
-                fall=fall,
-            )
-        )
+        parts.append(means("steps.fall-away-from-fret-mm", start=start, fall=fall))
     if not parts:
         return ()
-    text = means(
-        "steps.straight-beam-cuts-none-few",
-        listed=meaning.listed(parts),
-    )
+    text = means("steps.straight-beam-cuts-none-few", listed=meaning.listed(parts))
     return (Step("short", means("steps.short-leveller"), text, 10, cautions=_FILING),)
 
 
@@ -180,10 +180,7 @@ def _radius_block_words(neck: NeckDescription) -> Saying:
     leaves = outwards**2 / (8.0 * neck.radius_mm)
     if leaves < STILL_MM / 4.0:
         return ""
-    return means(
-        "steps.radius-block-cuts-cylinder-leaves",
-        leaves=leaves,
-    )
+    return means("steps.radius-block-cuts-cylinder-leaves", leaves=leaves)
 
 
 def levelled_step() -> Step:
@@ -220,10 +217,7 @@ def crown_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ..
 
 def crown_few_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ...]:
     """Worn frets crowned anew, the others left alone."""
-    text = means(
-        "steps.concave-file-alone-groove-until",
-        file_for=file_for(neck.wire_width_mm),
-    )
+    text = means("steps.concave-file-alone-groove-until", file_for=file_for(neck.wire_width_mm))
     return (
         Step(
             "mark",
@@ -236,9 +230,9 @@ def crown_few_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step
             "file",
             means("steps.crown", listed_frets=listed_frets(frets)),
             text,
-            8 * max(len(frets), 1),
-            "file",
-            frets,
-            _FILING,
+            minutes=8 * max(len(frets), 1),
+            action="file",
+            frets=frets,
+            cautions=_FILING,
         ),
     )

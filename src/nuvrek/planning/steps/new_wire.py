@@ -45,9 +45,9 @@ def steps(neck: NeckDescription, doing: Doing) -> Steps:
             "new-tops",
             means("steps.read-new-tops"),
             means("steps.round-after-fitting-every-fret"),
-            12,
-            "measure",
-            frets,
+            minutes=12,
+            action="measure",
+            frets=frets,
         ),
         Step(
             "old-frets",
@@ -63,7 +63,10 @@ def _ready(neck: NeckDescription, doing: Doing, whole: bool) -> Steps:
     if not whole:
         read = means("steps.width-height-old-wire-several")
     text = sentences(doing.detail, read)
-    held = _held_step(neck, doing.new_wire) if whole else ()
+    if whole:
+        held = _held_step(neck, doing.new_wire)
+    else:
+        held = ()
     # The dial is zeroed under tension, so the jig comes before the strings go.
     strip = () if neck.bare or held else (slacken_step(),)
     return (
@@ -77,23 +80,32 @@ def _held_step(neck: NeckDescription, terms: NewWire) -> Steps:
     if terms.held != "jig" or neck.bare:
         return ()
     text = means("steps.dial-zero-under-tension-strings")
-    return (Step("jig", means("steps.set-neck-jig"), text, 25, "jig", (), (cautions.PRESS,)),)
+    return (
+        Step(
+            "jig",
+            means("steps.set-neck-jig"),
+            text,
+            minutes=25,
+            action="jig",
+            frets=(),
+            cautions=(cautions.PRESS,),
+        ),
+    )
 
 
 def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
-    lacquer = means("steps.cut-along-each-fret-through") if neck.lacquered else ""
-    binding = means("steps.short-possible-near-binding") if neck.bound else ""
+    lacquer: Saying = ""
+    if neck.lacquered:
+        lacquer = means("steps.cut-along-each-fret-through")
+    binding: Saying = ""
+    if neck.bound:
+        binding = means("steps.short-possible-near-binding")
     warm = means("steps.warm-each-fret-narrow-iron")
     warn: tuple[Saying, ...] = (cautions.HEAT, cautions.DUST, cautions.STRINGS)
     if terms.heat == "solvent":
         warm = means("steps.thin-glue-used-drop-solvent")
         warn = (cautions.SOLVENT, cautions.DUST, cautions.STRINGS)
-    text = means(
-        "steps.pullers-ground-flat-from-one",
-        lacquer=lacquer,
-        warm=warm,
-        binding=binding,
-    )
+    text = means("steps.pullers-ground-flat-from-one", lacquer=lacquer, warm=warm, binding=binding)
     mend = means("steps.plastic-glue-wont-take-slot")
     return (
         Step(
@@ -103,11 +115,11 @@ def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Ste
             "pull",
             means("steps.pull", listed_frets=listed_frets(frets)),
             text,
-            4 * len(frets),
-            "frets",
-            frets,
-            warn,
-            "pull",
+            minutes=4 * len(frets),
+            action="frets",
+            frets=frets,
+            cautions=warn,
+            sweep="pull",
         ),
         Step("mend", means("steps.mend-chips"), mend, 20, cautions=(cautions.GLUE, cautions.DUST)),
     )
@@ -115,11 +127,10 @@ def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Ste
 
 def _wood(terms: NewWire, neck: NeckDescription) -> Steps:
     if terms.wood != "true":
-        face = (
-            means("steps.lacquered-face-left-alone")
-            if neck.lacquered
-            else means("steps.dirt-off-fine-paper-800")
-        )
+        if neck.lacquered:
+            face = means("steps.lacquered-face-left-alone")
+        else:
+            face = means("steps.dirt-off-fine-paper-800")
         return (
             Step("wood", means("steps.clean-board"), face, 15, "wood", cautions=(cautions.DUST,)),
         )
@@ -128,10 +139,7 @@ def _wood(terms: NewWire, neck: NeckDescription) -> Steps:
         "jig": means("steps.held-jig"),
         "hand behind": means("steps.hand-behind-crest-held-snug"),
     }[terms.held]
-    text = means(
-        "steps.neck-wood-stands-best-pencil",
-        held=held,
-    )
+    text = means("steps.neck-wood-stands-best-pencil", held=held)
     bare = means("steps.round-bare-board-edge-three")
     return (
         Step("bare", means("steps.read-bare-board"), bare, 10, "measure"),
@@ -167,41 +175,47 @@ def _slots_step(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -
         "slots",
         means("steps.slots-against-tang"),
         text,
-        60,
-        "frets",
-        frets,
-        (cautions.DUST,),
-        "slot",
+        minutes=60,
+        action="frets",
+        frets=frets,
+        cautions=(cautions.DUST,),
+        sweep="slot",
     )
 
 
 def _bend(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
     undercut = neck.bound or terms.undercut == "always"
-    nipped = (
-        means(
+    if undercut:
+        nipped = means(
             "steps.tang-ends-nipped-burrs-off-bindings-width"
             if neck.bound
             else "steps.tang-ends-nipped-burrs-off-about-millimetre"
         )
-        if undercut
-        else means("steps.tangs-left-whole")
-    )
-    cut = means(
-        "steps.crimp-or-mushroom-tangs-need",
-        nipped=nipped,
-    )
+    else:
+        nipped = means("steps.tangs-left-whole")
+    cut = means("steps.crimp-or-mushroom-tangs-need", nipped=nipped)
     trial = means("steps.one-trial-fret-driven-judged")
     return (
         Step("cut", means("steps.crimp-bend-cut"), cut, 45, "cut", cautions=(cautions.STRINGS,)),
         Step(
-            "try", means("steps.trial-fret-then-each-piece"), trial, 15, "frets", frets, (), "try"
+            "try",
+            means("steps.trial-fret-then-each-piece"),
+            trial,
+            minutes=15,
+            action="frets",
+            frets=frets,
+            cautions=(),
+            sweep="try",
         ),
     )
 
 
 def _fit(neck: NeckDescription, terms: NewWire, made: tuple[tuple[int, ...], ...]) -> Steps:
     found: list[Step] = []
-    reads = read_after(made) if terms.back_bow_mm > 0.0 else ()
+    if terms.back_bow_mm > 0.0:
+        reads = read_after(made)
+    else:
+        reads = ()
     for n, batch in enumerate(made):
         found.append(_batch_step(neck, terms, n, batch, first=n == 0))
         if terms.glue == "before":
@@ -227,9 +241,15 @@ _DRIVEN = {
 def _batch_step(
     neck: NeckDescription, terms: NewWire, n: int, batch: tuple[int, ...], first: bool
 ) -> Step:
-    wet = means("steps.wet-cloths-ready-glue-slots") if terms.glue == "before" else ""
-    again = means("steps.all-once-then-all-again") if terms.fitting == "double press" else ""
-    free = means("steps.less-force-free-ends") if {1, neck.frets} & {*batch} else ""
+    wet: Saying = ""
+    if terms.glue == "before":
+        wet = means("steps.wet-cloths-ready-glue-slots")
+    again: Saying = ""
+    if terms.fitting == "double press":
+        again = means("steps.all-once-then-all-again")
+    free: Saying = ""
+    if {1, neck.frets} & {*batch}:
+        free = means("steps.less-force-free-ends")
     text = means(
         "steps.support-right-under-fret-one",
         wet=wet,
@@ -237,34 +257,55 @@ def _batch_step(
         again=again,
         free=free,
     )
-    clamp = means("steps.clamp") if terms.glue == "before" else ""
+    clamp: Saying = ""
+    if terms.glue == "before":
+        clamp = means("steps.clamp")
     title = means(
         "steps.fit-with-clamp-listed-frets", clamp=clamp, listed_frets=listed_frets(batch)
     )
-    warn = (cautions.PRESS, cautions.GLUE) if first or terms.glue == "before" else (cautions.PRESS,)
-    return Step(f"fit-{n + 1}", title, text, 5 * len(batch), "frets", batch, warn, "fit")
+    warn = [cautions.PRESS]
+    if first or terms.glue == "before":
+        warn.append(cautions.GLUE)
+    return Step(
+        f"fit-{n + 1}",
+        title,
+        text,
+        minutes=5 * len(batch),
+        action="frets",
+        frets=batch,
+        cautions=tuple(warn),
+        sweep="fit",
+    )
 
 
 def _checked(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
-    fill = "" if neck.bound else means("steps.fill-tang-holes-ends")
-    trim = means(
-        "steps.flush-without-touching-finish-then",
-        fill=fill,
-    )
+    fill: Saying
+    if neck.bound:
+        fill = ""
+    else:
+        fill = means("steps.fill-tang-holes-ends")
+    trim = means("steps.flush-without-touching-finish-then", fill=fill)
     press = means("steps.every-fret-pressed-light-along")
     return (
         Step(
-            "seat-check", means("steps.does-every-fret-sit"), press, 12, "frets", frets, (), "seat"
+            "seat-check",
+            means("steps.does-every-fret-sit"),
+            press,
+            minutes=12,
+            action="frets",
+            frets=frets,
+            cautions=(),
+            sweep="seat",
         ),
         Step(
             "trim",
             means("steps.trim-bevel-ends"),
             trim,
-            40,
-            "frets",
-            frets,
-            (cautions.DUST, cautions.STRINGS),
-            "trim",
+            minutes=40,
+            action="frets",
+            frets=frets,
+            cautions=(cautions.DUST, cautions.STRINGS),
+            sweep="trim",
         ),
     )
 
@@ -279,10 +320,10 @@ def _first_pull(neck: NeckDescription, doing: Doing) -> Steps:
             "string-first",
             means("steps.string-up-before-level"),
             text,
-            30,
-            "pitch",
-            (),
-            (cautions.STRINGS,),
+            minutes=30,
+            action="pitch",
+            frets=(),
+            cautions=(cautions.STRINGS,),
         ),
         Step(
             "strung-relief",
@@ -312,21 +353,21 @@ def after_new_wire(neck: NeckDescription, terms: NewWire) -> Steps:
         zero = (Step("zero-fret", means("steps.zero-fret"), text, 20, cautions=(cautions.PRESS,)),)
     nut = means("steps.slots-follow-new-height-press")
     oil = means("steps.thin-ten-minutes-wiped-off")
-    bare = (
-        ()
-        if neck.lacquered
-        else (
-            Step("oil", means("steps.oil-board"), oil, 10, cautions=(cautions.OIL,)),
-            Step(
-                "oil-dry",
-                means("steps.leave-oil-night"),
-                means("steps.earliest-tomorrow"),
-                0,
-                wait=12 * 60,
-            ),
-        )
+    steps = [*zero, Step("nut-new", means("steps.nut-saddle-new-tops"), nut, 40)]
+    if neck.lacquered:
+        return tuple(steps)
+    night = 12 * 60
+    return (
+        *steps,
+        Step("oil", means("steps.oil-board"), oil, 10, cautions=(cautions.OIL,)),
+        Step(
+            "oil-dry",
+            means("steps.leave-oil-night"),
+            means("steps.earliest-tomorrow"),
+            0,
+            wait=night,
+        ),
     )
-    return (*zero, Step("nut-new", means("steps.nut-saddle-new-tops"), nut, 40), *bare)
 
 
 def lift_steps(_neck: NeckDescription, doing: Doing) -> Steps:
@@ -334,10 +375,7 @@ def lift_steps(_neck: NeckDescription, doing: Doing) -> Steps:
     lift = Step(
         "lift",
         means("steps.lift", listed_frets=listed_frets(doing.frets)),
-        means(
-            "steps.warm-ease-up-from-both",
-            detail=doing.detail,
-        ),
+        means("steps.warm-ease-up-from-both", detail=doing.detail),
         30,
         cautions=(cautions.HEAT, cautions.GLUE),
     )

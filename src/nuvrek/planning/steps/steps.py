@@ -89,7 +89,9 @@ def level(
 
 def _off(neck: NeckDescription) -> Steps:
     """Strings off, where there are any."""
-    return () if neck.bare else (slacken_step(),)
+    if neck.bare:
+        return ()
+    return (slacken_step(),)
 
 
 def _after_filing(neck: NeckDescription, doing: Doing) -> Steps:
@@ -101,10 +103,7 @@ def _after_filing(neck: NeckDescription, doing: Doing) -> Steps:
 def _finish(neck: NeckDescription, doing: Doing) -> Steps:
     """Ends, polish, and strings on again; a bare neck is done when it is polished."""
     agreed = doing.agreed
-    metal = (
-        *end_steps(doing.ends, neck),
-        *polish_steps(agreed.level_grit, agreed.finish_grit),
-    )
+    metal = (*end_steps(doing.ends, neck), *polish_steps(agreed.level_grit, agreed.finish_grit))
     if neck.bare:
         return metal
     rod = rod_steps(doing.rod) if doing.rod else ()

@@ -54,22 +54,22 @@ def strings(weighing: Weighing) -> Draft | None:
             3: means("ways.three-semitones-lower"),
             4: means("ways.two-tones-lower"),
         }[steps]
-        gist = means(
-            "ways.lighter-strings-or-slacker-string",
-            how=how,
-            detail=told.words(unit),
-        )
-        why = [] if near else [means("ways.not-enough-itself", detail=told.words(unit))]
+        gist = means("ways.lighter-strings-or-slacker-string", how=how, detail=told.words(unit))
+        if near:
+            why = []
+        else:
+            why = [means("ways.not-enough-itself", detail=told.words(unit))]
     else:
         ratio = min(max(1.0 - excess / case.neck_map.pull_mm, 1.0), MOST_PULL)
         told = forecast(case.measurer, ratio, 0.1 * (ratio - 1.0))
         gist = means(
-            "ways.heavier-strings-about-more-pull",
-            ratio=100 * (ratio - 1),
-            detail=told.words(unit),
+            "ways.heavier-strings-about-more-pull", ratio=100 * (ratio - 1), detail=told.words(unit)
         )
         enough = told.mm >= target - neck.relief_margin_mm
-        why = [] if enough else [means("ways.not-enough-itself", detail=told.words(unit))]
+        if enough:
+            why = []
+        else:
+            why = [means("ways.not-enough-itself", detail=told.words(unit))]
     promise = Promise(relief_mm=told.mm, relief_doubt_mm=told.doubt_mm)
     return Draft("strings", gist, why_not=tuple(why), promise=promise)
 
@@ -80,10 +80,7 @@ def _lighter_for_the_hand(case: Case) -> Draft | None:
     if not high and "strings high" not in complaints_in(case.neck.complaint):
         return None
     told = forecast_tuned(case.measurer, -1)
-    gist = means(
-        "ways.lighter-strings-or-semitone-lower",
-        detail=told.words(case.unit),
-    )
+    gist = means("ways.lighter-strings-or-semitone-lower", detail=told.words(case.unit))
     return Draft("strings", gist, promise=Promise(relief_mm=told.mm, relief_doubt_mm=told.doubt_mm))
 
 
@@ -181,7 +178,9 @@ def saddle(weighing: Weighing) -> Draft | None:
         and (side.at_saddle_mm or 0.0) > 0.0
         for side in off
     )
-    also = means("ways.measure-first-how-much-saddle") if unread else ""
+    also: Saying = ""
+    if unread:
+        also = means("ways.measure-first-how-much-saddle")
     promise = Promise(
         height_low_mm=case.heights.low.wanted_mm or case.heights.low.now_mm,
         height_high_mm=case.heights.high.wanted_mm or case.heights.high.now_mm,
@@ -220,10 +219,7 @@ def _up_for_clean(weighing: Weighing) -> Draft | None:
         for side in (low, high)
         if (up := ups[side.side]) > 0.02
     ]
-    gist = means(
-        "ways.raise-strings-gauge-under-each",
-        parts=meaning.listed(parts, by=";"),
-    )
+    gist = means("ways.raise-strings-gauge-under-each", parts=meaning.listed(parts, by=";"))
     promise = Promise(
         height_low_mm=low.now_mm + ups["bass"], height_high_mm=high.now_mm + ups["treble"]
     )

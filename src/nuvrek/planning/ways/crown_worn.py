@@ -70,8 +70,6 @@ def _gist(case: Case, frets: tuple[int, ...], deepest_mm: float) -> Saying:
     named = meaning.frets(frets)
     if deepest_mm > 0.0:
         return means(
-            "ways.crown-grooves-their-bottom-most",
-            named=named,
-            length=case.length(deepest_mm),
+            "ways.crown-grooves-their-bottom-most", named=named, length=case.length(deepest_mm)
         )
     return means("ways.round-flats-from-shoulders-no", named=named)

@@ -12,7 +12,13 @@ from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.crowns.crowning import LOWEST_MM
-from nuvrek.planning.filing.level_program import NeckTops, Removal, Terms, metal_of, what_would_do
+from nuvrek.planning.filing.level_program import (
+    LevelTerms,
+    NeckTops,
+    Removal,
+    metal_of,
+    what_would_do,
+)
 from nuvrek.readings.entries import Seated
 
 # Spot work is for a handful: about a quarter of the frets or fewer (common practice, no source).
@@ -24,10 +30,7 @@ def seat_first_words(case: Case) -> list[Saying]:
     sentences: list[Saying] = []
     if case.unseated:
         sentences.append(
-            means(
-                "ways.seat-first-file-would-only",
-                frets=meaning.frets(case.unseated),
-            )
+            means("ways.seat-first-file-would-only", frets=meaning.frets(case.unseated))
         )
     if case.unread:
         sentences.append(unread_words(case))
@@ -68,9 +71,9 @@ def over_driven_words(case: Case) -> list[Saying]:
         share = (x[fret - 1] - x[fret - 2]) / (x[fret] - x[fret - 2])
         line = tops[fret - 2] * (1.0 - share) + tops[fret] * share
         low = float(np.max(line - tops[fret - 1]))
-        now = metal_of(case.neck_tops, Terms(), tops)
+        now = metal_of(case.neck_tops, LevelTerms(), tops)
         tops[fret - 1] = np.maximum(tops[fret - 1], line)
-        cost = now - metal_of(case.neck_tops, Terms(), tops)
+        cost = now - metal_of(case.neck_tops, LevelTerms(), tops)
         if low > STILL_MM and cost > WORTH_FILING_MM:
             sentences.append(
                 means(
@@ -91,7 +94,9 @@ _WOULD_DO = {
 }
 
 
-def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal) -> list[Saying]:
+def metal_words(
+    case: Case, neck_tops: NeckTops, terms: LevelTerms, removal: Removal
+) -> list[Saying]:
     """Why a level can't be paid for, by which frets and how much, and what would make it
     possible.
     """

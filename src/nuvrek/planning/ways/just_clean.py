@@ -57,9 +57,9 @@ def clean_basis_of(weighing: Weighing) -> CleanBasis | None:
     if wanted is None or not known or case.unseated or case.unread:
         return None
     level = costed(case, level_draft(weighing, "level"))
-    less = less_relief_mm(on, level, wanted.now.mm)
+    less = less_relief_mm(on, level, wanted.relief.mm)
     best, _ = on.lowest_clean_mm(TOUCHES[case.neck.touch], on.after(level.off_mm, less))
-    return CleanBasis(on, wanted.now.mm, best, level.metal_mm)
+    return CleanBasis(on, wanted.relief.mm, best, level.metal_mm)
 
 
 def just_clean(weighing: Weighing) -> Draft | None:
@@ -73,7 +73,7 @@ def just_clean(weighing: Weighing) -> Draft | None:
     if clean is None or clean.metal_mm < WORTH_FILING_MM:
         return None
     relief_mm = basis.relief_mm - clean.less_relief_mm
-    draft = _draft(case, clean, heights, relief_mm, basis.level_mm, [])
+    draft = _draft(case, clean, heights, relief_mm=relief_mm, level_mm=basis.level_mm, why=[])
     return replace(draft, not_known=not_read_words(case))
 
 
@@ -87,7 +87,15 @@ def _asked_for(case: Case) -> bool:
 def clean_curve(case: Case, basis: CleanBasis) -> MetalCurve:
     """Metal against string height from a full level to the neck as it is."""
     touch, reach = TOUCHES[case.neck.touch], _reach(case, basis.relief_mm)
-    return curve(basis.on, _spare(case), basis.best_mm, basis.level_mm, touch, reach, CLEAN_SD)
+    return curve(
+        basis.on,
+        _spare(case),
+        basis.best_mm,
+        level_metal_mm=basis.level_mm,
+        touch=touch,
+        reach_mm=reach,
+        sure=CLEAN_SD,
+    )
 
 
 def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
@@ -96,7 +104,7 @@ def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
     """
     case = weighing.case
     wanted = wanted_relief(case.neck_map)
-    now = 0.0 if wanted is None else wanted.now.mm
+    now = 0.0 if wanted is None else wanted.relief.mm
     touch = TOUCHES[case.neck.touch]
     clean = play_clean(
         program(weighing.on, _spare(case), heights, touch, _reach(case, now), sure=CLEAN_SD)
@@ -109,7 +117,14 @@ def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
     elif clean.metal_mm < WORTH_FILING_MM:
         why.append(means("ways.every-note-clean-height-nothing"))
     why += seat_first_words(case)[-1:]
-    return _draft(case, clean, heights, now - clean.less_relief_mm, drawn.level_metal_mm, why)
+    return _draft(
+        case,
+        clean,
+        heights,
+        relief_mm=now - clean.less_relief_mm,
+        level_mm=drawn.level_metal_mm,
+        why=why,
+    )
 
 
 def _spare(case: Case) -> Array:
@@ -150,7 +165,7 @@ def _draft(
     removal = Removal(
         clean.off_mm, case.neck_tops.crown_mm - clean.off_mm, 0.0, weight=clean.weight
     )
-    return Draft("play-clean", gist, frets, tuple(why), removal, promise)
+    return Draft("play-clean", gist, frets, why_not=tuple(why), removal=removal, promise=promise)
 
 
 def heights_wanted(neck: NeckDescription, best_mm: Array) -> Array:

@@ -193,7 +193,9 @@ def way_record(kind: str) -> WayRecord:
 def way_title(kind: str) -> Saying:
     """A way's title; of one this program does not know, its kind in words."""
     record = WAYS.get(kind)
-    return record.title if record is not None else kind.replace("-", " ").capitalize()
+    if record is not None:
+        return record.title
+    return kind.replace("-", " ").capitalize()
 
 
 def of_family(kind: str, family: Family) -> bool:
@@ -205,4 +207,6 @@ def of_family(kind: str, family: Family) -> bool:
 def steps_of(kind: str, neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     """The steps of a way, in bench order; none for a way this program does not know."""
     record = WAYS.get(kind)
-    return record.steps(neck, doing) if record is not None else ()
+    if record is None:
+        return ()
+    return record.steps(neck, doing)

@@ -73,35 +73,20 @@ def heat(weighing: Weighing) -> Draft | None:
     so_far = heat_so_far(case.neck_map)
     length = case.length
     done = meaning.listed(
-        means(
-            "ways.cycle-out-give-or-take",
-            detail=n,
-            length=length(mm),
-            doubt=length(doubt),
-        )
+        means("ways.cycle-out-give-or-take", detail=n, length=length(mm), doubt=length(doubt))
         for n, (mm, doubt) in enumerate(so_far.gains, 1)
     )
     low, high = (so_far.expected_mm + sign * so_far.doubt_mm for sign in (-1, 1))
-    out = (
-        means("ways.up", length=length(high))
-        if low <= 0.0
-        else means("ways.to", length=length(low), high=length(high))
-    )
-    gist: Saying = means(
-        "ways.heat-one-cycle-bow-may",
-        out=out,
-        done=done,
-    )
+    if low <= 0.0:
+        out = means("ways.up", length=length(high))
+    else:
+        out = means("ways.to", length=length(low), high=length(high))
+    gist: Saying = means("ways.heat-one-cycle-bow-may", out=out, done=done)
     why: list[Saying] = []
     if case.neck.lacquered:
         why.append(means("ways.not-lacquered-board-heat-lifts"))
     if len(so_far.gains) >= CYCLES_TRIED and so_far.expected_mm < 0.05:
-        why.append(
-            means(
-                "ways.cycles-neck-does-not-follow",
-                number=len(so_far.gains),
-            )
-        )
+        why.append(means("ways.cycles-neck-does-not-follow", number=len(so_far.gains)))
     if case.neck.rod == "none":
         gist = meaning.sentences(gist, means("ways.without-rod-heated-wood-tends"))
     return Draft("heat", gist, why_not=tuple(why))
@@ -116,11 +101,7 @@ def new_neck(weighing: Weighing) -> Draft | None:
     return Draft(
         "new-neck",
         means(
-            "ways.new-bolt-neck-hours-fit",
-            low=low,
-            high=high,
-            hours=HOURS[0],
-            other_hours=HOURS[1],
+            "ways.new-bolt-neck-hours-fit", low=low, high=high, hours=HOURS[0], other_hours=HOURS[1]
         ),
     )
 
@@ -138,7 +119,9 @@ def _angle(case: Case) -> list[Saying]:
     heights = case.heights
     if heights.lacking_mm <= 0.0 or case.neck.joint == "bolted":
         return []
-    climbs = means("ways.tongue-climbs") if case.has("tongue") else ""
+    climbs: Saying = ""
+    if case.has("tongue"):
+        climbs = means("ways.tongue-climbs")
     if heights.heel_mm:
         heel = means("ways.heel", at_heel_mm=format_length(heights.at_heel_mm, case.unit))
     else:

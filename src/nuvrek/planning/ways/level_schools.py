@@ -15,7 +15,7 @@ from nuvrek.neck.description import LANES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import NeckTops, Terms, level_all
+from nuvrek.planning.filing.level_program import LevelTerms, NeckTops, level_all
 from nuvrek.planning.ways.filing_words import metal_words, not_read_words, seat_first_words
 from nuvrek.readings.entries import WayKind
 from nuvrek.readings.rod_words import sixteenths, turns_words
@@ -31,7 +31,7 @@ LEAST_ANSWER_MM = 0.1
 
 
 @dataclass(frozen=True)
-class SetUp:
+class FilingSetUp:
     """How the neck lies for filing: what the rod may do, what is dressed in, and what follows.
 
     ``strung_mm`` and its doubt are the relief of the tops strung up, before the rod is touched
@@ -39,17 +39,17 @@ class SetUp:
     """
 
     neck_tops: NeckTops
-    terms: Terms
+    terms: LevelTerms
     strung_mm: float
     strung_doubt_mm: float
     words: Saying
     why_not: tuple[Saying, ...] = ()
 
 
-def terms_of(case: Case) -> Terms:
+def terms_of(case: Case) -> LevelTerms:
     """What is agreed for this neck, as terms of a level."""
     agreed = case.agreed
-    return Terms(
+    return LevelTerms(
         case.neck.fall_away_mm if agreed.fall_away_mm is None else agreed.fall_away_mm,
         agreed.fall_from,
         agreed.dressed_mm,
@@ -66,17 +66,23 @@ def level_all_tops(weighing: Weighing) -> Draft:
 
 def level_straight(weighing: Weighing) -> Draft | None:
     """The rod set straight with the strings off; nothing of its own where no rod can."""
-    return None if weighing.case.rodless else level_draft(weighing, "level-straight")
+    if weighing.case.rodless:
+        return None
+    return level_draft(weighing, "level-straight")
 
 
 def level_held(weighing: Weighing) -> Draft | None:
     """The neck held at its strung shape; a bare one has none."""
-    return None if weighing.case.neck.bare else level_draft(weighing, "level-held")
+    if weighing.case.neck.bare:
+        return None
+    return level_draft(weighing, "level-held")
 
 
 def level_lies(weighing: Weighing) -> Draft | None:
     """The neck as it lies; without a rod every level is that."""
-    return None if weighing.case.rodless else level_draft(weighing, "level-lies")
+    if weighing.case.rodless:
+        return None
+    return level_draft(weighing, "level-lies")
 
 
 def crown_first(weighing: Weighing) -> Draft:
@@ -125,7 +131,7 @@ def _rod_for_filing(case: Case, kind: WayKind, rod_dip_mm: float) -> Saying:
     return sentences(wanted, means("ways.about-turn-an-eighth-at-a-time", turn=turns_words(turns)))
 
 
-def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
+def set_up(case: Case, kind: WayKind, terms: LevelTerms) -> FilingSetUp:
     """How a school lays this neck for filing."""
     neck_map, length = case.neck_map, case.length
     pull, doubt = neck_map.pull_mm, neck_map.pull_doubt_mm
@@ -148,26 +154,26 @@ def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
         fixed = replace(case.neck_tops, rod_dip_low_mm=moved, rod_dip_high_mm=moved)
         if kind == "level-held":
             words = means("ways.held-strung-shape-rod-set")
-            return SetUp(fixed, terms, dressed, DIAL_BACK_MM, words, why)
+            return FilingSetUp(
+                fixed, terms, dressed, strung_doubt_mm=DIAL_BACK_MM, words=words, why_not=why
+            )
         words = means(
-            "ways.rod-straight-strings-off-strung",
-            length=length(strung),
-            doubt=length(doubt),
+            "ways.rod-straight-strings-off-strung", length=length(strung), doubt=length(doubt)
         )
-        return SetUp(fixed, terms, strung, doubt, words, why)
+        return FilingSetUp(fixed, terms, strung, strung_doubt_mm=doubt, words=words, why_not=why)
     if kind == "crown-first":
         words = means("ways.worn-crowns-rounded-first-then")
-        return SetUp(case.neck_tops, replace(terms, band_mm=STILL_MM), strung, doubt, words)
+        return FilingSetUp(case.neck_tops, replace(terms, band_mm=STILL_MM), strung, doubt, words)
     words = means(
         "ways.every-top-touched-rod-where",
         length=length(strung),
         doubt=length(doubt),
         wanted=length(wanted),
     )
-    return SetUp(case.neck_tops, terms, strung, doubt, words)
+    return FilingSetUp(case.neck_tops, terms, strung, doubt, words)
 
 
-def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: NeckTops) -> SetUp:
+def _as_it_lies(case: Case, kind: WayKind, terms: LevelTerms, rigid: NeckTops) -> FilingSetUp:
     """No rod in it: the tops must dip by what the strings will not add themselves."""
     pull, doubt, length = case.neck_map.pull_mm, case.neck_map.pull_doubt_mm, case.length
     wanted = case.neck.relief_wanted_mm("middle")
@@ -175,11 +181,8 @@ def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: NeckTops) -> Set
     dip = wanted - pull
     dressed = replace(terms, dip_mm=dip, band_mm=STILL_MM if kind == "crown-first" else None)
     if kind == "level-held":
-        words: Saying = means(
-            "ways.held-strung-shape-relief-dressed",
-            length=length(wanted),
-        )
-        return SetUp(rigid, dressed, wanted, DIAL_BACK_MM, words)
+        words: Saying = means("ways.held-strung-shape-relief-dressed", length=length(wanted))
+        return FilingSetUp(rigid, dressed, wanted, DIAL_BACK_MM, words)
     words = means(
         "ways.filed-with-dip" if dip >= 0 else "ways.filed-with-crest",
         length=length(abs(dip)),
@@ -188,14 +191,13 @@ def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: NeckTops) -> Set
     )
     if kind == "crown-first":
         words = sentences(means("ways.worn-crowns-rounded-first-then-only"), words)
-    return SetUp(rigid, dressed, wanted, doubt, words)
+    return FilingSetUp(rigid, dressed, wanted, doubt, words)
 
 
 def board_dip_mm(neck_map: HeightMap) -> float:
     """Dip of the slack board over the lanes that were measured: what the rod takes out to set it
     straight.
     """
-    lanes = [lane for lane, known in zip(LANES, neck_map.known, strict=True) if known] or list(
-        LANES
-    )
-    return float(np.mean([neck_map.relief_at(lane, "slack").mm for lane in lanes]))
+    measured = [lane for lane, known in zip(LANES, neck_map.known, strict=True) if known]
+    dips = [neck_map.relief_at(lane, "slack").mm for lane in measured or LANES]
+    return float(np.mean(dips))

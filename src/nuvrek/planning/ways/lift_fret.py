@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import Terms, metal_of
+from nuvrek.planning.filing.level_program import LevelTerms, metal_of
 from nuvrek.readings.entries import Seated
 
 # A fret so much lower than both neighbours was driven too deep (common practice, no source).
@@ -25,7 +25,9 @@ def lift_fret(weighing: Weighing) -> Draft | None:
     if len(low) != 1 or case.named("proud"):
         return None
     fret, deep = low[0].fret or 0, -low[0].mm
-    driven = means("ways.went-too-far-when-pressed") if fret in seated else ""
+    driven: Saying = ""
+    if fret in seated:
+        driven = means("ways.went-too-far-when-pressed")
     cost = low_fret_cost_mm(case, fret)
     gist = means(
         "ways.fret-sits-low-lift-glue",
@@ -42,9 +44,9 @@ def low_fret_cost_mm(case: Case, fret: int) -> float:
     tops = case.neck_tops.tops_mm.copy()
     if not 1 < fret < len(tops):
         return 0.0
-    now = metal_of(case.neck_tops, Terms(), tops)
+    now = metal_of(case.neck_tops, LevelTerms(), tops)
     x = case.neck_tops.x_mm
     share = (x[fret - 1] - x[fret - 2]) / (x[fret] - x[fret - 2])
     line = tops[fret - 2] * (1.0 - share) + tops[fret] * share
     tops[fret - 1] = line
-    return max(now - metal_of(case.neck_tops, Terms(), tops), 0.0)
+    return max(now - metal_of(case.neck_tops, LevelTerms(), tops), 0.0)

@@ -20,7 +20,7 @@ from nuvrek.neck.wire import Wire
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import Terms
+from nuvrek.planning.filing.level_program import LevelTerms
 from nuvrek.planning.refret.grip import GripPlan, plan_grips, wedges_of
 from nuvrek.planning.refret.new_tops import NewTops, new_tops, usual_wire
 from nuvrek.planning.refret.reasons import (
@@ -128,16 +128,16 @@ def _draft(
     case = weighing.case
     wire = terms.wire or usual_wire(case.neck)
     try:
-        made = new_tops(case.neck_map, terms, wire, frets, level_terms(case))
+        tops_of_wire = new_tops(case.neck_map, terms, wire, frets, level_terms(case))
     except ValueError as error:
         return Draft(kind, _why(case, reasons), frets=frets, why_not=(told_by(error),))
     grips = _grips(case, terms, wire)
     parts = (
         _why(case, reasons) if kind != "refret-some" else _some_words(case, frets),
-        _wood_words(case, made, terms),
+        _wood_words(case, tops_of_wire, terms),
         _grip_words(case, grips, terms) or _other_words(case, terms),
-        _wire_words(case, made),
-        _set_up_words(case, made),
+        _wire_words(case, tops_of_wire),
+        _set_up_words(case, tops_of_wire),
         _hours_words(case, frets),
     )
     relief, doubt = _relief_after(case, terms)
@@ -145,14 +145,14 @@ def _draft(
         kind,
         meaning.sentences(*parts),
         frets=frets,
-        why_not=tuple(_why_not(case, made, terms, grips)),
-        removal=made.level,
+        why_not=tuple(_why_not(case, tops_of_wire, terms, grips)),
+        removal=tops_of_wire.level,
         promise=Promise(relief_mm=relief, relief_doubt_mm=doubt),
-        new=made,
+        new=tops_of_wire,
     )
 
 
-def level_terms(case: Case) -> Terms:
+def level_terms(case: Case) -> LevelTerms:
     """How the new tops are levelled: without a rod the slack tops get the dip from which the
     strings make the relief that is wanted.
     """
@@ -170,7 +170,7 @@ def _grips(case: Case, terms: NewWire, wire: Wire) -> GripPlan | None:
     wedges = wedges_of(case.neck, wire.tang_mm)
     out = np.full(case.neck.frets, np.nan)
     most = most_extra_mm(wire, board_read(case.neck_map.neck_state).slot_width_mm)
-    return plan_grips(wedges, terms.back_bow_mm, out, (), terms.spread, most)
+    return plan_grips(wedges, terms.back_bow_mm, out, reads=(), spread=terms.spread, most_mm=most)
 
 
 def _relief_after(case: Case, terms: NewWire) -> tuple[float | None, float | None]:
@@ -182,15 +182,17 @@ def _relief_after(case: Case, terms: NewWire) -> tuple[float | None, float | Non
     if not case.rodless:
         return wanted, neck.relief_margin_mm
     # It is strung up and read before the level decides what dip to leave.
-    within = WITH_TANGS_MM if terms.back_bow_mm > 0.0 else STRUNG_FIRST_MM
+    if terms.back_bow_mm > 0.0:
+        within = WITH_TANGS_MM
+    else:
+        within = STRUNG_FIRST_MM
     return wanted, NINE_IN_TEN * within
 
 
 def _why(case: Case, reasons: tuple[Reason, ...]) -> Saying:
     if not reasons:
         return means(
-            "ways.new-wire-all-over-agreed",
-            note=case.agreed_wire.note or means("ways.owner-wants"),
+            "ways.new-wire-all-over-agreed", note=case.agreed_wire.note or means("ways.owner-wants")
         )
     return means("ways.new-wire-all-over", listed=meaning.listed(reason.says for reason in reasons))
 
@@ -198,7 +200,9 @@ def _why(case: Case, reasons: tuple[Reason, ...]) -> Saying:
 def _some_words(case: Case, frets: tuple[int, ...]) -> Saying:
     least = case.length(case.neck_tops.least_crown_mm)
     low = [fret for fret in frets if fret in low_frets(case)]
-    kept = means("ways.they-would-keep-less-than", least=least) if len(low) == len(frets) else ""
+    kept: Saying = ""
+    if len(low) == len(frets):
+        kept = means("ways.they-would-keep-less-than", least=least)
     return means(
         "ways.new-wire-only-wire-same",
         frets=meaning.frets(frets),
@@ -207,8 +211,8 @@ def _some_words(case: Case, frets: tuple[int, ...]) -> Saying:
     )
 
 
-def _wood_words(case: Case, made: NewTops, terms: NewWire) -> Saying:
-    truing = made.truing
+def _wood_words(case: Case, tops_of_wire: NewTops, terms: NewWire) -> Saying:
+    truing = tops_of_wire.truing
     if truing is None:
         return means("ways.board-only-cleaned")
     most = int(truing.off_mm.max(axis=1).argmax()) + 1
@@ -216,7 +220,7 @@ def _wood_words(case: Case, made: NewTops, terms: NewWire) -> Saying:
         means(
             "ways.board-trued-wood-whole-likely",
             length=case.length(truing.wood_mm),
-            wood_likely=case.length(made.wood_likely_mm),
+            wood_likely=case.length(tops_of_wire.wood_likely_mm),
             most=most,
             most_length=case.length(truing.most_mm),
         )
@@ -253,20 +257,20 @@ def _other_words(case: Case, terms: NewWire) -> Saying:
     return means("ways.fatter-tangs-would-push-back")
 
 
-def _wire_words(case: Case, made: NewTops) -> Saying:
-    left, least = made.thinnest_mm, case.neck_tops.least_crown_mm
-    years = case.wear.years(left, least, made.wire.hardness)
+def _wire_words(case: Case, tops_of_wire: NewTops) -> Saying:
+    left, least = tops_of_wire.thinnest_mm, case.neck_tops.least_crown_mm
+    years = case.wear.years(left, least, tops_of_wire.wire.hardness)
     return means(
         "ways.crown-after-first-level-about",
-        name=Word(made.wire.name),
+        name=Word(tops_of_wire.wire.name),
         length=case.length(left),
         years=years,
     )
 
 
-def _set_up_words(case: Case, made: NewTops) -> Saying:
-    change = made.set_up
-    if case.neck.bare or len(made.frets) < case.neck.frets:
+def _set_up_words(case: Case, tops_of_wire: NewTops) -> Saying:
+    change = tops_of_wire.set_up
+    if case.neck.bare or len(tops_of_wire.frets) < case.neck.frets:
         return ""
     nut, saddle = change.nut_mm, float(np.mean(change.saddle_mm))
     moves = []
@@ -288,41 +292,37 @@ def _set_up_words(case: Case, made: NewTops) -> Saying:
                 height=case.height(abs(saddle)),
             )
         )
-    return means("ways.afterwards", listed=meaning.listed(moves)) if moves else ""
+    if moves:
+        return means("ways.afterwards", listed=meaning.listed(moves))
+    return ""
 
 
 def _hours_words(case: Case, frets: tuple[int, ...]) -> Saying:
     if len(frets) < case.neck.frets:
         return ""
     most = HOURS[1] + (BOUND_HOURS if case.neck.bound else 0)
-    return means(
-        "ways.usually-hours-least-truth-level",
-        hours=HOURS[0],
-        most=most,
-    )
+    return means("ways.usually-hours-least-truth-level", hours=HOURS[0], most=most)
 
 
-def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) -> list[Saying]:
-    found: list[Saying] = []
-    if made.truing is not None and not made.truing.possible:
-        named = meaning.frets(tuple(dict.fromkeys(fret for fret, _, _ in made.truing.too_thin)))
-        do = meaning.listed(what_would_do(made.truing, bool(terms.corners)))
-        found.append(means("ways.board-would-too-thin-what", named=named, do=do))
-    if not made.level.possible:
-        short = meaning.frets(tuple(fret for fret, _ in made.level.short))
-        found.append(means("ways.wire-too-low-first-level", short=short))
+def _why_not(
+    case: Case, tops_of_wire: NewTops, terms: NewWire, grips: GripPlan | None
+) -> list[Saying]:
+    sayings: list[Saying] = []
+    if tops_of_wire.truing is not None and not tops_of_wire.truing.possible:
+        named = meaning.frets(
+            tuple(dict.fromkeys(fret for fret, _, _ in tops_of_wire.truing.too_thin))
+        )
+        do = meaning.listed(what_would_do(tops_of_wire.truing, bool(terms.corners)))
+        sayings.append(means("ways.board-would-too-thin-what", named=named, do=do))
+    if not tops_of_wire.level.possible:
+        short = meaning.frets(tuple(fret for fret, _ in tops_of_wire.level.short))
+        sayings.append(means("ways.wire-too-low-first-level", short=short))
     if grips is not None and not grips.possible:
-        found.append(
-            means(
-                "ways.even-tightest-tangs-lack-bow",
-                length=case.length(grips.short_mm),
-            )
+        sayings.append(
+            means("ways.even-tightest-tangs-lack-bow", length=case.length(grips.short_mm))
         )
     if terms.angle_mm > MOST_ANGLE_MM:
-        found.append(
-            means(
-                "ways.nut-more-than-slight-fretwork",
-                length=case.length(terms.angle_mm),
-            )
+        sayings.append(
+            means("ways.nut-more-than-slight-fretwork", length=case.length(terms.angle_mm))
         )
-    return found
+    return sayings

@@ -15,21 +15,23 @@ def read_first(weighing: Weighing) -> Draft | None:
     """The readings the judgement hangs on; None where they are there."""
     case = weighing.case
     asked = _asked(case)
-    return Draft("read", means("ways.read", listed=meaning.listed(asked))) if asked else None
+    if asked:
+        return Draft("read", means("ways.read", listed=meaning.listed(asked)))
+    return None
 
 
 def _asked(case: Case) -> list[Saying]:
-    found: list[Saying] = []
+    sayings: list[Saying] = []
     if case.relief is None:
-        found.append(means("ways.relief-pitch-both-sides"))
+        sayings.append(means("ways.relief-pitch-both-sides"))
     neck_state = case.neck_map.neck_state
     if relief_blind(neck_state) or (case.relief is None and neck_state.taken):
-        found.append(means("ways.how-long-edge-lies-frets"))
+        sayings.append(means("ways.how-long-edge-lies-frets"))
     if len(case.unread_lanes) == len(LANES):
-        found.append(means("ways.rocker-over-all-three-lanes"))
+        sayings.append(means("ways.rocker-over-all-three-lanes"))
     elif case.unread_lanes:
         lanes = meaning.listed(LANE_WORDS[LANES[k]] for k in case.unread_lanes)
-        found.append(means("ways.rocker", lanes=lanes))
+        sayings.append(means("ways.rocker", lanes=lanes))
     if not case.neck_map.crown_measured and not case.tops_known:
-        found.append(means("ways.few-crowns"))
-    return found
+        sayings.append(means("ways.few-crowns"))
+    return sayings

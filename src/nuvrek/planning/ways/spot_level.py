@@ -13,7 +13,7 @@ from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import NeckTops, Terms
+from nuvrek.planning.filing.level_program import LevelTerms, NeckTops
 from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.filing.spot_program import spot_level as least_metal
 from nuvrek.planning.ways.filing_words import metal_words, not_read_words, seat_first_words
@@ -51,7 +51,10 @@ def _as_if_seated(case: Case) -> NeckTops:
 def spot_level(weighing: Weighing) -> Draft:
     """The few frets that stand proud or rock, filed until the rocker is still."""
     case, agreed = weighing.case, weighing.case.agreed
-    still = STILL_MM if agreed.still_mm is None else agreed.still_mm
+    if agreed.still_mm is None:
+        still = STILL_MM
+    else:
+        still = agreed.still_mm
     named = case.named("proud", "rocks", "end-high")
     under = _own_doubt_mm(case, still)
     removal = least_metal(_as_if_seated(case), named, still, agreed.untouched, under)
@@ -59,7 +62,7 @@ def spot_level(weighing: Weighing) -> Draft:
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(fret) + 1 for fret in np.flatnonzero(filed))
     why: list[Saying] = metal_words(
-        case, case.neck_tops, Terms(untouched=agreed.untouched), removal
+        case, case.neck_tops, LevelTerms(untouched=agreed.untouched), removal
     )
     if not frets:
         if case.tops_known:
@@ -69,14 +72,9 @@ def spot_level(weighing: Weighing) -> Draft:
             "spot-level", means("ways.nothing-file"), (), tuple(why), removal, not_known=unknown
         )
     waits = tuple(seat_first_words(case)[:1])
-    until = (
-        means("ways.still")
-        if still <= STILL_MM
-        else means("ways.finds-no-more-than", length=case.length(still))
-    )
-    gist = means(
-        "ways.file-until-ink-gone-rocker",
-        frets=meaning.frets(frets),
-        until=until,
-    )
+    if still <= STILL_MM:
+        until = means("ways.still")
+    else:
+        until = means("ways.finds-no-more-than", length=case.length(still))
+    gist = means("ways.file-until-ink-gone-rocker", frets=meaning.frets(frets), until=until)
     return Draft("spot-level", gist, frets, (*why, *waits), removal, waits=waits)

@@ -56,12 +56,16 @@ def _rod_gist(case: Case) -> Saying:
             else "ways.how-much-relief-there-isnt-too-little",
             detail=move.words,
         )
-    told = []
-    for one in move.forecasts:
-        side = "" if one.lane == "middle" else sentences(LANE_WORDS[one.lane])
-        after, doubt = case.length(one.after_mm), case.length(one.doubt_mm)
-        told.append(means("ways.after-give-or-take", side=side, after=after, doubt=doubt))
-    return means("ways.forecast", detail=move.words, figure=meaning.listed(told, by=";"))
+    meanings = []
+    for forecast in move.forecasts:
+        side: Saying
+        if forecast.lane == "middle":
+            side = ""
+        else:
+            side = sentences(LANE_WORDS[forecast.lane])
+        after, doubt = case.length(forecast.after_mm), case.length(forecast.doubt_mm)
+        meanings.append(means("ways.after-give-or-take", side=side, after=after, doubt=doubt))
+    return means("ways.forecast", detail=move.words, figure=meaning.listed(meanings, by=";"))
 
 
 def seat(weighing: Weighing) -> Draft:

@@ -42,18 +42,20 @@ def carried_out(desk: Desk, way: Way, plan: Plan) -> list[AnyEntry] | None:
     if way.kind == "rod-back":
         return [chosen, *_turned_back(desk)]
     if way.kind == "rod":
-        return None if plan.rod is None else [chosen, *_turned(desk, plan.rod.moves)]
+        if plan.rod is None:
+            return None
+        return [chosen, *_turned(desk, plan.rod.moves)]
     doing = _BY_KIND.get(way.kind)
     if doing is None and (way.metal_mm <= 0.0 or way.new is not None):
         return None
-    made: list[AnyEntry] = [chosen]
+    entries: list[AnyEntry] = [chosen]
     if doing is not None:
         skills.tune(desk)
-        made += doing(desk, way)
+        entries += doing(desk, way)
     else:
-        made += _filed(desk, way)
+        entries += _filed(desk, way)
     skills.finish(desk)
-    return [*made, StateChange(state=State(strings="pitch"))]
+    return [*entries, StateChange(state=State(strings="pitch"))]
 
 
 def _turned_back(desk: Desk) -> list[AnyEntry]:
@@ -91,7 +93,7 @@ def _filed(desk: Desk, way: Way) -> list[AnyEntry]:
                 desk.do(do.FileFret(fret=fret, where=lane, strokes=strokes))
     flat = tuple(int(f) + 1 for f in np.flatnonzero(way.off_mm.max(axis=1) >= STROKE_MM))
     if flat:
-        desk.do(do.Crown(frets=flat))
+        desk.do(do.CrownTops(frets=flat))
     off = tuple(
         (fret, lane, round(float(mm), 4))
         for fret, row in enumerate(way.off_mm, 1)
@@ -132,7 +134,7 @@ def _lift(desk: Desk, way: Way) -> list[AnyEntry]:
     for fret in way.frets:
         beside = [f for f in (fret - 1, fret + 1) if 1 <= f <= desk.neck.neck.frets]
         said = [desk.do(do.Caliper(fret=f, lane="middle")).number or 1.0 for f in beside]
-        desk.do(do.Pull(frets=(fret,)))
+        desk.do(do.PullFrets(frets=(fret,)))
         desk.do(do.Fit(height_mm=round(float(np.clip(np.mean(said), 0.5, 2.5)), 2)))
     seated = [Seated(fret=fret, glued=True, holds="holds") for fret in way.frets]
     return [StateChange(state=State(strings="slack")), *seated]

@@ -64,14 +64,14 @@ class Score:
         if self.clean:
             rings = means("practice.every-note-rings-clean")
         else:
-            key = "practice.notes-clean-as-said" if self.told else "practice.notes-clean-unsaid"
+            if self.told:
+                key = "practice.notes-clean-as-said"
+            else:
+                key = "practice.notes-clean-unsaid"
             rings = means(key, clean=self.notes[0], notes=self.notes[1])
         plain: Saying = ""
         if self.plain_mm is not None and self.by == "advice":
-            plain = means(
-                "practice.rod-straight-everything-level-would",
-                plain_mm=self.plain_mm,
-            )
+            plain = means("practice.rod-straight-everything-level-would", plain_mm=self.plain_mm)
         return (
             f"{self.word} ({self.difficulty}): {self.matter}.",
             means(
@@ -80,24 +80,18 @@ class Score:
             ),
             rings,
             means("practice.metal-off-sum-mm", metal_mm=self.metal_mm, plain=plain),
+            means("practice.readings-minutes-bench", readings=self.readings, minutes=self.minutes),
             means(
-                "practice.readings-minutes-bench",
-                readings=self.readings,
-                minutes=self.minutes,
-            ),
-            means(
-                "practice.first-maps-ranges-held-tops",
-                held=self.held[0],
-                other_held=self.held[1],
+                "practice.first-maps-ranges-held-tops", held=self.held[0], other_held=self.held[1]
             ),
         )
 
 
-def play(one: Hidden, by: Player) -> Score:
+def play(hidden: Hidden, by: Player) -> Score:
     """Measure with the virtual tools, conclude, work and measure again until nothing more is to be
     done. The hidden truth is asked only for the score.
     """
-    desk = one.desk()
+    desk = hidden.desk()
     technician = Technician(desk)
     entries: list[AnyEntry] = technician.round("full")
     neck_map, plan = _weighed(desk, entries)
@@ -109,7 +103,10 @@ def play(one: Hidden, by: Player) -> Score:
         if way is not None and way.kind == "saddle" and ways[-1:] == ["saddle"]:
             # The strings stand as wanted already: the advice would have them higher, and says so.
             break
-        done = None if way is None else carried_out(desk, way, plan)
+        if way is None:
+            done = None
+        else:
+            done = carried_out(desk, way, plan)
         if way is None or done is None:
             break
         ways.append(way.kind)
@@ -120,10 +117,10 @@ def play(one: Hidden, by: Player) -> Score:
     skills.finish(desk)
     end = account(desk)
     return Score(
-        word=one.word,
+        word=hidden.word,
         by=by,
-        matter=one.matter,
-        difficulty=one.difficulty,
+        matter=hidden.matter,
+        difficulty=hidden.difficulty,
         ways=tuple(ways),
         notes=(end.clean, end.notes),
         height_off_mm=round(end.height_off_mm, 3),
@@ -141,8 +138,8 @@ def _in_state(desk: Desk, before: list[AnyEntry], done: list[AnyEntry]) -> list[
     kept: list[AnyEntry] = []
     for entry in done:
         if isinstance(entry, StateChange):
-            now = fold(desk.neck.neck, [*before, *kept]).state
-            entry = StateChange(state=strings_as(now, entry.state.strings))
+            state = fold(desk.neck.neck, [*before, *kept]).state
+            entry = StateChange(state=strings_as(state, entry.state.strings))
         kept.append(entry)
     return kept
 
@@ -154,8 +151,12 @@ def _weighed(desk: Desk, entries: list[AnyEntry]) -> tuple[HeightMap, Plan]:
 
 def _next(plan: Plan, by: Player, plain: Way | None, ways: list[str]) -> Way | None:
     if by == "plain":
-        return None if ways else plain
-    return None if plan.advice in _NOTHING_MORE else plan.way(plan.advice)
+        if ways:
+            return None
+        return plain
+    if plan.advice in _NOTHING_MORE:
+        return None
+    return plan.way(plan.advice)
 
 
 def held_tops(desk: Desk, neck_map: HeightMap) -> tuple[int, int]:

@@ -19,7 +19,7 @@ from nuvrek.readings import entries as kept
 from nuvrek.readings.entries import AnyEntry, State
 from nuvrek.readings.entry import strings_as
 from nuvrek.readings.stations import Station
-from nuvrek.simulator.living.tools import Light
+from nuvrek.simulator.living.tools import LightSeen
 from nuvrek.simulator.measuring import measure_round
 
 _FEELS: dict[str, kept.Feel] = {
@@ -61,14 +61,14 @@ class Technician:
     def grooves(self) -> list[AnyEntry]:
         """The grooves of every fret under the low string, slack as the neck lies there."""
         state, strings = strings_as(self.state, "slack"), self.neck.strings
-        made: list[AnyEntry] = []
+        entries: list[AnyEntry] = []
         for fret in range(1, self.neck.frets + 1):
             said = self.desk.do(do.Caliper(fret=fret, lane="bass", groove=True)).number or 0.0
             if said > 0.0:
-                made.append(
+                entries.append(
                     kept.Size(what="groove", fret=fret, mm=said, string=strings, state=state)
                 )
-        return made
+        return entries
 
     def take(self, station: Station, state: State) -> list[AnyEntry]:
         """What one station brings in; nothing where it can't be taken as the neck is."""
@@ -114,12 +114,7 @@ class Technician:
         low, high = station.supports or (1, self.neck.frets)
         under: dict[str, do.LeafUnder] = {"string": "string", "notched": "notched"}
         slides, drags = skills.gap(
-            self.desk,
-            station.lane,
-            low,
-            high,
-            station.fret,
-            under=under.get(station.by, "edge"),
+            self.desk, station.lane, low, high, station.fret, under=under.get(station.by, "edge")
         )
         return kept.StringGap(
             lane=station.lane,
@@ -136,7 +131,7 @@ class Technician:
     def _edge(self, station: Station, state: State) -> kept.EdgeLie:
         wood = station.by in kept.ON_WOOD
         felt = self.desk.do(
-            do.Edge(
+            do.LayEdge(
                 lane=station.lane,
                 low=1,
                 high=self.neck.frets,
@@ -145,7 +140,7 @@ class Technician:
             )
         )
         seen = felt.seen
-        assert isinstance(seen, Light)
+        assert isinstance(seen, LightSeen)
         says: Literal["rocks", "all along", "on its ends"] = "all along"
         fret = None
         if seen.rocks:
@@ -157,7 +152,7 @@ class Technician:
             lane=station.lane, says=says, fret=fret, state=state, station=station.key
         )
 
-    def _crest(self, seen: Light) -> int:
+    def _crest(self, seen: LightSeen) -> int:
         """Of the two tops it lies on, that nearer to the middle of where it touches."""
         dark = [f for f, mm in zip(seen.frets, seen.light_mm, strict=True) if mm == 0.0]
         inner = [f for f in dark if 1 < f < self.neck.frets]
@@ -185,7 +180,7 @@ class Technician:
         return [*marked, end]
 
     def _height(self, station: Station, state: State) -> kept.StringHeight:
-        seen = self.desk.do(do.Rule(side=station.side, fret=station.fret)).seen
+        seen = self.desk.do(do.HoldRule(side=station.side, fret=station.fret)).seen
         assert isinstance(seen, float)
         # Read between the marks, as an eye does.
         return kept.StringHeight(

@@ -46,7 +46,7 @@ class Leaf(Action, frozen=True, kw_only=True, tag="leaf"):
     under: LeafUnder = "string"
 
 
-class Edge(Action, frozen=True, kw_only=True, tag="edge"):
+class LayEdge(Action, frozen=True, kw_only=True, tag="edge"):
     """An edge laid on the tops, or a notched one of some scale on the wood; pressed or not."""
 
     seconds: ClassVar[float] = 15.0
@@ -84,7 +84,7 @@ class Caliper(Action, frozen=True, kw_only=True, tag="caliper"):
     groove: bool = False
 
 
-class Rule(Action, frozen=True, kw_only=True, tag="rule"):
+class HoldRule(Action, frozen=True, kw_only=True, tag="rule"):
     """A rule held up to an outer string over a fret."""
 
     seconds: ClassVar[float] = 20.0
@@ -114,7 +114,7 @@ class FeelKey(Action, frozen=True, kw_only=True, tag="key"):
     side: Side | None = None
 
 
-class Air(Action, frozen=True, kw_only=True, tag="air"):
+class ReadAir(Action, frozen=True, kw_only=True, tag="air"):
     """A look at thermometer and hygrometer."""
 
     seconds: ClassVar[float] = 5.0
@@ -142,7 +142,9 @@ class MendNut(Action, frozen=True, kw_only=True, tag="mend-rod-nut"):
 
     @property
     def takes_s(self) -> float:
-        return 900.0 if self.how == "clear" else 2700.0
+        if self.how == "clear":
+            return 900.0
+        return 2700.0
 
 
 class Press(Action, frozen=True, kw_only=True, tag="press"):
@@ -171,7 +173,7 @@ class Wait(Action, frozen=True, kw_only=True, tag="wait"):
         return 0.0
 
 
-class Mark(Action, frozen=True, kw_only=True, tag="mark"):
+class InkTops(Action, frozen=True, kw_only=True, tag="mark"):
     """Ink on every top."""
 
     seconds: ClassVar[float] = 120.0
@@ -206,7 +208,7 @@ class Block(Action, frozen=True, kw_only=True, tag="block"):
         return 10.0 + 2.0 * self.strokes * (3 if self.where == "whole" else 1)
 
 
-class Crown(Action, frozen=True, kw_only=True, tag="crown"):
+class CrownTops(Action, frozen=True, kw_only=True, tag="crown"):
     """Tops made round again."""
 
     frets: Frets
@@ -258,7 +260,7 @@ class Tape(Action, frozen=True, kw_only=True, tag="tape"):
     on: bool = True
 
 
-class Pull(Action, frozen=True, kw_only=True, tag="pull"):
+class PullFrets(Action, frozen=True, kw_only=True, tag="pull"):
     """Frets taken out."""
 
     frets: Frets
@@ -298,7 +300,7 @@ class Fit(Action, frozen=True, kw_only=True, tag="fit"):
     grip_mm: Annotated[float, Meta(ge=-0.2, le=0.2)] = 0.02
 
 
-TOOLS = Leaf | Edge | Rocker | Finger | Caliper | Rule | Pluck | Sight | FeelKey | Air
+TOOLS = Leaf | LayEdge | Rocker | Finger | Caliper | HoldRule | Pluck | Sight | FeelKey | ReadAir
 HANDS = (
     Turn
     | Tune
@@ -306,16 +308,16 @@ HANDS = (
     | Press
     | Glue
     | Wait
-    | Mark
+    | InkTops
     | FileFret
     | Block
-    | Crown
+    | CrownTops
     | RoundEnd
     | NutSlot
     | Saddle
     | Heat
     | Tape
-    | Pull
+    | PullFrets
     | TrueWood
     | Saw
     | Fit

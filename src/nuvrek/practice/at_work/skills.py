@@ -48,22 +48,23 @@ def rocker_mm(desk: Desk, fret: int) -> float:
 def rocks(desk: Desk, lane: Lane, frets: Iterable[int] | None = None) -> tuple[int, ...]:
     """Frets that rock on a lane, by a sweep."""
     last = desk.neck.neck.frets
-    over = range(2, last) if frets is None else [f for f in frets if 1 < f < last]
-    found = []
-    for fret in over:
+    fret_numbers = []
+    for fret in range(2, last) if frets is None else frets:
+        if not 1 < fret < last:
+            continue
         rocker = do.Rocker(lane=lane, fret=fret, edge_mm=rocker_mm(desk, fret))
         if desk.do(rocker).key == "rocks":
-            found.append(fret)
-    return tuple(found)
+            fret_numbers.append(fret)
+    return tuple(fret_numbers)
 
 
 def loose_frets(desk: Desk) -> tuple[int, ...]:
     """Frets that move under a finger anywhere."""
-    return tuple(
-        fret
-        for fret in range(1, desk.neck.neck.frets + 1)
-        if any(desk.do(do.Finger(fret=fret, lane=lane)).key == "moves" for lane in LANES)
-    )
+
+    def moves(fret: int) -> bool:
+        return any(desk.do(do.Finger(fret=fret, lane=lane)).key == "moves" for lane in LANES)
+
+    return tuple(filter(moves, range(1, desk.neck.neck.frets + 1)))
 
 
 def let_down(desk: Desk) -> None:
@@ -102,7 +103,7 @@ def spot(desk: Desk, frets: Iterable[int], lanes: Sequence[Lane] = LANES) -> Non
             touched.add(fret)
             desk.do(do.FileFret(fret=fret, where=lane, strokes=3))
     if touched:
-        desk.do(do.Crown(frets=tuple(sorted(touched))))
+        desk.do(do.CrownTops(frets=tuple(sorted(touched))))
 
 
 def level(
@@ -110,13 +111,13 @@ def level(
 ) -> None:
     """A block over some frets, strokes by its own weight; then those touched are crowned."""
     let_down(desk)
-    desk.do(do.Mark())
+    desk.do(do.InkTops())
     desk.do(do.Block(low=low, high=high, strokes=strokes, length_mm=length_mm))
     if crown:
         ink = desk.neck.ink
         touched = tuple(f for f in range(max(low, 1), high + 1) if not ink[f].all())
         if touched:
-            desk.do(do.Crown(frets=touched))
+            desk.do(do.CrownTops(frets=touched))
 
 
 def relief(desk: Desk, lane: Lane = "bass", hold: int = 1, press: int = 0) -> float:
@@ -155,7 +156,7 @@ def heights(desk: Desk) -> None:
     neck = desk.neck.neck
     for side in SIDES:
         wanted = (neck.height_low_mm if side == "bass" else neck.height_high_mm) or 0.0
-        seen = desk.do(do.Rule(side=side)).seen
+        seen = desk.do(do.HoldRule(side=side)).seen
         if isinstance(seen, float) and abs(seen - wanted) > 0.1:
             # A saddle moves a string over 12 by half of what it is moved.
             desk.do(do.Saddle(side=side, mm=2.0 * (wanted - seen)))

@@ -22,7 +22,10 @@ LOWEST_HZ, LONG_LOWEST_HZ, FOURTH = 82.41, 41.2, 5
 
 def note_hz(neck: NeckDescription, string: int, fret: int) -> float:
     """The pitch of a note, the low string being 0, twelve equal steps an octave."""
-    lowest = LONG_LOWEST_HZ if neck.scale_mm >= LONG_SCALE_MM else LOWEST_HZ
+    if neck.scale_mm >= LONG_SCALE_MM:
+        lowest = LONG_LOWEST_HZ
+    else:
+        lowest = LOWEST_HZ
     return float(lowest * 2.0 ** ((FOURTH * string + fret) / 12.0))
 
 

@@ -10,7 +10,7 @@ from msgspec import structs
 from numpy.random import Generator
 
 from nuvrek.meaning import Refusal, Saying, listed, means, written
-from nuvrek.practice.at_work.actions import Block, Crown, FileFret, RoundEnd
+from nuvrek.practice.at_work.actions import Block, CrownTops, FileFret, RoundEnd
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.forms.form import Form, Judged
 from nuvrek.practice.lessons.plain_neck import as_wanted, plain_neck
@@ -26,51 +26,49 @@ PAPER_MM = tuple(round(0.1 * n, 1) for n in range(1, 9))
 
 
 def _uneven(rng: Generator) -> LivingNeck:
-    one = plain_neck(int(rng.integers(1_000)), complaint=means("practice.some-frets-rock"))
+    living = plain_neck(int(rng.integers(1_000)), complaint=means("practice.some-frets-rock"))
     for fret in rng.choice(np.arange(3, 21), 4, replace=False):
-        one.crown_mm[fret] += float(rng.uniform(0.06, 0.11))
-    as_wanted(one)
-    return one
+        living.crown_mm[fret] += float(rng.uniform(0.06, 0.11))
+    as_wanted(living)
+    return living
 
 
 def _one_proud(rng: Generator) -> LivingNeck:
-    one = plain_neck(int(rng.integers(1_000)), complaint=means("practice.one-fret-rocks"))
-    one.crown_mm[int(rng.integers(5, 18))] += float(rng.uniform(0.07, 0.12))
-    as_wanted(one)
-    return one
+    living = plain_neck(int(rng.integers(1_000)), complaint=means("practice.one-fret-rocks"))
+    living.crown_mm[int(rng.integers(5, 18))] += float(rng.uniform(0.07, 0.12))
+    as_wanted(living)
+    return living
 
 
 def _anything(rng: Generator) -> LivingNeck:
     relief = float(rng.uniform(0.05, 0.55))
-    one = plain_neck(
+    living = plain_neck(
         int(rng.integers(1_000)), relief_mm=relief, complaint=means("practice.buzzes-with-again")
     )
     for fret in rng.choice(np.arange(2, 21), 3, replace=False):
-        one.crown_mm[fret] += float(rng.choice([-1.0, 1.0])) * float(rng.uniform(0.05, 0.1))
-    as_wanted(one)
-    return one
+        living.crown_mm[fret] += float(rng.choice([-1.0, 1.0])) * float(rng.uniform(0.05, 0.1))
+    as_wanted(living)
+    return living
 
 
 def _budget(rng: Generator) -> LivingNeck:
-    one = plain_neck(int(rng.integers(1_000)), wire_mm=float(rng.choice([0.95, 1.25])))
+    living = plain_neck(int(rng.integers(1_000)), wire_mm=float(rng.choice([0.95, 1.25])))
     worn = np.arange(1, int(rng.integers(5, 10)))
-    one.groove_mm[worn] += float(rng.uniform(0.06, 0.18))
-    one.neck = structs.replace(
-        one.neck,
-        complaint=written(means("practice.lent-out-every-week-worn")),
-        owner="",
+    living.groove_mm[worn] += float(rng.uniform(0.06, 0.18))
+    living.neck = structs.replace(
+        living.neck, complaint=written(means("practice.lent-out-every-week-worn")), owner=""
     )
-    as_wanted(one)
-    return one
+    as_wanted(living)
+    return living
 
 
-def _truly_rocks(one: LivingNeck) -> set[int]:
-    tops, x = one.tops_mm(), one.x_mm
-    return {
-        f
-        for f in range(2, one.neck.frets)
-        if max(over_line(x, tops[:, k], f - 1, f, f + 1) for k in range(3)) > _ROCKS_MM
-    }
+def _truly_rocks(living: LivingNeck) -> set[int]:
+    tops, x = living.tops_mm(), living.x_mm
+
+    def most_over(fret: int) -> float:
+        return max(over_line(x, tops[:, k], fret - 1, fret, fret + 1) for k in range(3))
+
+    return {fret for fret in range(2, living.neck.frets) if most_over(fret) > _ROCKS_MM}
 
 
 def _judge_sweep(desk: Desk, _before: Sequence[AnyEntry], own: Sequence[AnyEntry]) -> Judged:
@@ -98,12 +96,7 @@ def _judge_stroke(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[AnyEnt
     over = max(-left, 0.0)
     points = round(100.0 * np.exp(-((left / 0.03) ** 2)) * np.exp(-elsewhere / 0.1))
     words: list[Saying] = [
-        means(
-            "practice.fret-lost-mm-stands-mm",
-            fret=proud.fret,
-            took=took,
-            left=left,
-        )
+        means("practice.fret-lost-mm-stands-mm", fret=proud.fret, took=took, left=left)
     ]
     words.append(means("practice.one-stroke-less-would-have") if over > 0.015 else "")
     if elsewhere > 0.01:
@@ -127,12 +120,12 @@ def _judge_next(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry])
     doubt = float(np.square(was.tops_doubt_mm).sum())
     got = doubt - float(np.square(map_neck(fold(neck, [*before, *mine])).tops_doubt_mm).sum())
     best, named = got, cast("Saying", "")
-    for one in next_best(was).suggestions[:3]:
-        read = Technician(desk.fresh()).take(one.station, fold(neck, [*before]).state)
+    for suggestion in next_best(was).suggestions[:3]:
+        read = Technician(desk.fresh()).take(suggestion.station, fold(neck, [*before]).state)
         after = map_neck(fold(neck, [*before, *read])).tops_doubt_mm
         won = doubt - float(np.square(after).sum())
         if won > best:
-            best, named = won, one.reason
+            best, named = won, suggestion.reason
     share = got / best if best > 0.0 else 1.0
     words = [means("practice.your-reading-took-doubt-away", got=max(got, 0.0) / doubt)]
     words.append(
@@ -159,20 +152,15 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
     course = [leg.way for leg in plan.course] or [plan.advice]
     points = 100 if chosen == course[0] else 60 if chosen in course else 0
     way = next((way for way in plan.ways if way.kind == chosen), None)
-    costs = (
-        ""
-        if way is None
-        else means(
-            "practice.h-mm-metal",
-            minutes=way.minutes / 60.0,
-            metal_mm=way.metal_mm,
-        )
-    )
+    costs: Saying
+    if way is None:
+        costs = ""
+    else:
+        costs = means("practice.h-mm-metal", minutes=way.minutes / 60.0, metal_mm=way.metal_mm)
     words: list[Saying] = [
         means("practice.you-offered", way_title=way_title(chosen), costs=costs),
         means(
-            "practice.program-would",
-            course=listed((way_title(kind) for kind in course), by=","),
+            "practice.program-would", course=listed((way_title(kind) for kind in course), by=",")
         ),
         *plan.reasons[:2],
     ]
@@ -182,8 +170,11 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
 def _judge_home_made(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[AnyEntry]) -> Judged:
     end, began = account(desk), account(desk.fresh())
     won = began.unclean - end.unclean
-    share = 1.0 if not end.unclean else max(won, 0) / max(began.unclean, 1)
-    filed = any(isinstance(a, Block | FileFret | Crown | RoundEnd) for a in desk.actions)
+    if not end.unclean:
+        share = 1.0
+    else:
+        share = max(won, 0) / max(began.unclean, 1)
+    filed = any(isinstance(a, Block | FileFret | CrownTops | RoundEnd) for a in desk.actions)
     words = [
         means(
             "practice.notes-ring-clean-before-were",

@@ -6,7 +6,7 @@ from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
-from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.lesson import Lesson, TrapCost
 from nuvrek.practice.lessons.plain_neck import WANTED_MM, plain_neck
 from nuvrek.readings.entries import SIDES
 from nuvrek.simulator.living.neck import LivingNeck
@@ -16,11 +16,11 @@ EVERY = tuple(range(1, 23))
 
 
 def _heat_neck() -> LivingNeck:
-    one = plain_neck(
+    living = plain_neck(
         18, rod="none", relief_mm=0.55, rods=(), complaint=means("lessons.high-strings-no-rod")
     )
-    one.set_string_height(2.4, 2.1)
-    return one
+    living.set_string_height(2.4, 2.1)
+    return living
 
 
 def _heat_well(desk: Desk) -> None:
@@ -44,9 +44,9 @@ def _heat_trap(desk: Desk) -> None:
 
 
 def _ends_neck() -> LivingNeck:
-    one = plain_neck(19, complaint=means("lessons.fret-ends-scratch"))
-    one.sharp[1:] = True
-    return one
+    living = plain_neck(19, complaint=means("lessons.fret-ends-scratch"))
+    living.sharp[1:] = True
+    return living
 
 
 def _ends_well(desk: Desk) -> None:
@@ -75,7 +75,7 @@ LESSONS = (
         make=_heat_neck,
         well=_heat_well,
         trap=_heat_trap,
-        costs=(Cost("relief", 0.1),),
+        costs=(TrapCost("relief", 0.1),),
         aims=("notes", "heights", "relief"),
         later=True,
         most_metal_mm=0.0,
@@ -90,7 +90,7 @@ LESSONS = (
         make=_ends_neck,
         well=_ends_well,
         trap=_ends_trap,
-        costs=(Cost("notes", 20),),
+        costs=(TrapCost("notes", 20),),
         aims=("notes", "heights", "smooth"),
         most_metal_mm=0.0,
     ),

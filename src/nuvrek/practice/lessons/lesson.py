@@ -35,7 +35,7 @@ CostIn = Literal["metal", "notes", "minutes", "wood", "relief", "crown", "parts"
 
 
 @dataclass(frozen=True)
-class Cost:
+class TrapCost:
     """What a trap costs more than the good way: so much of something at the least."""
 
     of: CostIn
@@ -50,10 +50,7 @@ class Cost:
         """The cost as a sentence."""
         n = Figure(f"{self.least:g}")
         return {
-            "metal": means(
-                "lessons.costs-mm-metal-or-more",
-                detail=n,
-            ),
+            "metal": means("lessons.costs-mm-metal-or-more", detail=n),
             "notes": means("lessons.notes-or-more-do-not", detail=n),
             "minutes": means("lessons.costs-minutes-or-more-bench", detail=n),
             "wood": means("lessons.costs-mm-wood-or-more", detail=n),
@@ -94,7 +91,7 @@ class Lesson:
     make: Callable[[], LivingNeck]
     well: Callable[[Desk], None]
     trap: Callable[[Desk], None]
-    costs: tuple[Cost, ...]
+    costs: tuple[TrapCost, ...]
     aims: tuple[Aim, ...] = ("notes", "heights", "seated", "round")
     most_metal_mm: float | None = None
     later: bool = False
@@ -112,11 +109,7 @@ class Lesson:
         wrong: list[Saying] = [*missed(end, self.aims, self.most_metal_mm), *self._not_learnt(desk)]
         if end.parts > self.most_parts:
             wrong.append(
-                means(
-                    "lessons.frets-new-wire-went-would",
-                    parts=end.parts,
-                    most=self.most_parts,
-                )
+                means("lessons.frets-new-wire-went-would", parts=end.parts, most=self.most_parts)
             )
         return tuple(wrong)
 
@@ -142,25 +135,15 @@ def missed(one: Account, aims: tuple[Aim, ...], most_metal_mm: float | None) -> 
     wrong: dict[Aim, tuple[bool, Saying]] = {
         "notes": (
             one.unclean > 0,
-            means(
-                "lessons.notes-do-not-ring-clean",
-                unclean=one.unclean,
-                notes=one.notes,
-            ),
+            means("lessons.notes-do-not-ring-clean", unclean=one.unclean, notes=one.notes),
         ),
         "heights": (
             one.height_off_mm > HEIGHT_MM,
-            means(
-                "lessons.strings-stand-mm-off-wanted",
-                height_off_mm=one.height_off_mm,
-            ),
+            means("lessons.strings-stand-mm-off-wanted", height_off_mm=one.height_off_mm),
         ),
         "relief": (
             one.relief_off_mm > RELIEF_MM,
-            means(
-                "lessons.relief-mm-off-what-wanted",
-                relief_off_mm=one.relief_off_mm,
-            ),
+            means("lessons.relief-mm-off-what-wanted", relief_off_mm=one.relief_off_mm),
         ),
         "seated": (
             one.loose + one.out > 0,
@@ -168,10 +151,7 @@ def missed(one: Account, aims: tuple[Aim, ...], most_metal_mm: float | None) -> 
             if one.out
             else means("lessons.frets-still-move", loose=one.loose),
         ),
-        "round": (
-            one.flat > 0,
-            means("lessons.tops-were-filed-not-made", flat=one.flat),
-        ),
+        "round": (one.flat > 0, means("lessons.tops-were-filed-not-made", flat=one.flat)),
         "crown": (
             one.under_least > 0,
             means("lessons.frets-lower-than-they-may", under_least=one.under_least),

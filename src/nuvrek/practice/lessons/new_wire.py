@@ -8,7 +8,7 @@ from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
-from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.lesson import Lesson, TrapCost
 from nuvrek.practice.lessons.plain_neck import as_wanted, plain_neck
 from nuvrek.simulator.living.neck import LivingNeck
 
@@ -18,20 +18,20 @@ OLD_MM, TALL_MM = 1.05, 1.35
 SHALLOW = (5, 6, 11, 17)
 
 
-def _stripped(one: LivingNeck) -> LivingNeck:
-    one.tension, one.at_pitch = 0.0, False
-    one.out[1:] = True
-    return one
+def _stripped(living: LivingNeck) -> LivingNeck:
+    living.tension, living.at_pitch = 0.0, False
+    living.out[1:] = True
+    return living
 
 
 def _ends_lag_neck() -> LivingNeck:
-    one = plain_neck(20, complaint=means("lessons.stripped-new-wire-board-rough"))
-    one.wood_mm += 0.05 * np.sin(one.x_mm / 22.0)[:, None]
-    return _stripped(one)
+    living = plain_neck(20, complaint=means("lessons.stripped-new-wire-board-rough"))
+    living.wood_mm += 0.05 * np.sin(living.x_mm / 22.0)[:, None]
+    return _stripped(living)
 
 
 def _ends_lag_well(desk: Desk) -> None:
-    desk.do(do.Edge(lane="middle", low=1, high=22, on="wood"))
+    desk.do(do.LayEdge(lane="middle", low=1, high=22, on="wood"))
     for _ in range(4):
         desk.do(do.TrueWood(low=0, high=22, strokes=5, length_mm=450.0))
     _fit_and_string(desk, 60)
@@ -51,10 +51,10 @@ def _fit_and_string(desk: Desk, strokes: int = 30) -> None:
 
 
 def _tang_neck() -> LivingNeck:
-    one = plain_neck(21, complaint=means("lessons.stripped-new-wire"))
-    one.slot_mm[:] = 1.75
-    one.slot_mm[list(SHALLOW)] = 1.35
-    return _stripped(one)
+    living = plain_neck(21, complaint=means("lessons.stripped-new-wire"))
+    living.slot_mm[:] = 1.75
+    living.slot_mm[list(SHALLOW)] = 1.35
+    return _stripped(living)
 
 
 def _tang_well(desk: Desk) -> None:
@@ -66,20 +66,20 @@ def _tang_trap(desk: Desk) -> None:
     desk.do(do.Fit(height_mm=1.2))
     for _ in range(3):
         skills.level(desk, 1, 22, strokes=100, crown=False)
-    desk.do(do.Crown(frets=EVERY))
+    desk.do(do.CrownTops(frets=EVERY))
     skills.finish(desk)
 
 
 def _match_neck() -> LivingNeck:
-    one = plain_neck(22, wire_mm=OLD_MM, complaint=means("lessons.five-frets-worn-out"))
-    one.groove_mm[list(WORN)] = 0.22
-    as_wanted(one)
-    return one
+    living = plain_neck(22, wire_mm=OLD_MM, complaint=means("lessons.five-frets-worn-out"))
+    living.groove_mm[list(WORN)] = 0.22
+    as_wanted(living)
+    return living
 
 
 def _match(desk: Desk, height_mm: float) -> None:
     skills.let_down(desk)
-    desk.do(do.Pull(frets=WORN))
+    desk.do(do.PullFrets(frets=WORN))
     desk.do(do.Fit(height_mm=height_mm))
 
 
@@ -95,16 +95,16 @@ def _match_trap(desk: Desk) -> None:
     for _ in range(6):
         skills.level(desk, 1, 22, strokes=80, crown=False)
     skills.let_down(desk)
-    desk.do(do.Crown(frets=EVERY))
+    desk.do(do.CrownTops(frets=EVERY))
     skills.finish(desk)
 
 
 def _tape_neck() -> LivingNeck:
-    one = plain_neck(23, wire_mm=0.98, complaint=means("lessons.taped-ready-says-note"))
-    one.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
-    as_wanted(one)
-    one.taped = True
-    return one
+    living = plain_neck(23, wire_mm=0.98, complaint=means("lessons.taped-ready-says-note"))
+    living.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
+    as_wanted(living)
+    living.taped = True
+    return living
 
 
 def _tape_well(desk: Desk) -> None:
@@ -126,7 +126,7 @@ def _by_height(desk: Desk) -> None:
         skills.finish(desk)
         return
     skills.let_down(desk)
-    desk.do(do.Pull(frets=EVERY))
+    desk.do(do.PullFrets(frets=EVERY))
     _fit_and_string(desk)
 
 
@@ -143,7 +143,7 @@ LESSONS = (
         make=_ends_lag_neck,
         well=_ends_lag_well,
         trap=_ends_lag_trap,
-        costs=(Cost("wood", 1.0), Cost("relief", 0.05)),
+        costs=(TrapCost("wood", 1.0), TrapCost("relief", 0.05)),
         aims=("notes", "heights", "seated", "round", "relief"),
     ),
     Lesson(
@@ -157,7 +157,7 @@ LESSONS = (
         make=_tang_neck,
         well=_tang_well,
         trap=_tang_trap,
-        costs=(Cost("metal", 1.0),),
+        costs=(TrapCost("metal", 1.0),),
         most_metal_mm=0.6,
     ),
     Lesson(
@@ -172,7 +172,7 @@ LESSONS = (
         make=_match_neck,
         well=_match_well,
         trap=_match_trap,
-        costs=(Cost("metal", 0.8),),
+        costs=(TrapCost("metal", 0.8),),
         aims=("notes", "heights", "seated", "round"),
         most_metal_mm=0.3,
     ),
@@ -187,7 +187,7 @@ LESSONS = (
         make=_tape_neck,
         well=_tape_well,
         trap=_tape_trap,
-        costs=(Cost("parts", 22), Cost("minutes", 60)),
+        costs=(TrapCost("parts", 22), TrapCost("minutes", 60)),
         aims=("notes", "heights", "seated", "round", "crown"),
         most_metal_mm=1.0,
     ),

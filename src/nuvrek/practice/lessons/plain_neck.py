@@ -6,7 +6,7 @@ import numpy as np
 
 from nuvrek.meaning import Saying, means, written
 from nuvrek.neck.description import NeckDescription, RodKind
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.simulator.living.neck import LivingNeck, from_truth
 from nuvrek.simulator.rods import MadeRod
 from nuvrek.simulator.truth import Condition, make_truth
@@ -50,18 +50,20 @@ def plain_neck(
         scatter_mm=0.003,
     )
     rng = np.random.default_rng([2_020, seed])
-    one = from_truth(make_truth(neck, condition, rng), rng, rods)
-    as_wanted(one)
-    return one
+    living = from_truth(make_truth(neck, condition, rng), rng, rods)
+    as_wanted(living)
+    return living
 
 
-def hump(one: LivingNeck, fret: int, up_mm: float, wide_mm: float = 35.0) -> None:
+def hump(living: LivingNeck, fret: int, up_mm: float, wide_mm: float = 35.0) -> None:
     """A rise of the wood about a fret; the strings are set anew over it."""
-    x = fret_places_mm(one.neck.scale_mm, one.neck.frets)
-    one.wood_mm += up_mm * np.exp(-(((x - x[fret]) / wide_mm) ** 2))[:, None]
-    as_wanted(one)
+    x = place_row_mm(living.neck)
+    living.wood_mm += up_mm * np.exp(-(((x - x[fret]) / wide_mm) ** 2))[:, None]
+    as_wanted(living)
 
 
-def as_wanted(one: LivingNeck) -> None:
+def as_wanted(living: LivingNeck) -> None:
     """Strings at the heights wanted over the neck as it is."""
-    one.set_string_height(one.neck.height_low_mm or LOW_MM, one.neck.height_high_mm or HIGH_MM)
+    living.set_string_height(
+        living.neck.height_low_mm or LOW_MM, living.neck.height_high_mm or HIGH_MM
+    )

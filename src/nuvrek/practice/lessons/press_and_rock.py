@@ -6,7 +6,7 @@ from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
-from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.lesson import Lesson, TrapCost
 from nuvrek.practice.lessons.plain_neck import as_wanted, plain_neck
 from nuvrek.simulator.living.neck import LivingNeck
 
@@ -16,11 +16,11 @@ FIRST_FRETS_MM = 75.0
 
 
 def _loose_neck() -> LivingNeck:
-    one = plain_neck(1, complaint=means("lessons.one-fret-middle-chokes-some"))
-    one.stand_off_mm[LOOSE] = 0.14
-    one.held[LOOSE] = False
-    as_wanted(one)
-    return one
+    living = plain_neck(1, complaint=means("lessons.one-fret-middle-chokes-some"))
+    living.stand_off_mm[LOOSE] = 0.14
+    living.held[LOOSE] = False
+    as_wanted(living)
+    return living
 
 
 def _loose_well(desk: Desk) -> None:
@@ -34,10 +34,10 @@ def _loose_trap(desk: Desk) -> None:
 
 
 def _low_neck() -> LivingNeck:
-    one = plain_neck(2, complaint=means("lessons.two-frets-beside-each-other"))
-    one.crown_mm[LOW] -= 0.10
-    as_wanted(one)
-    return one
+    living = plain_neck(2, complaint=means("lessons.two-frets-beside-each-other"))
+    living.crown_mm[LOW] -= 0.10
+    as_wanted(living)
+    return living
 
 
 def _low_well(desk: Desk) -> None:
@@ -46,7 +46,7 @@ def _low_well(desk: Desk) -> None:
     skills.let_down(desk)
     near = desk.do(do.Caliper(fret=min(found), lane="middle")).number or 1.2
     for fret in between:
-        desk.do(do.Pull(frets=(fret,)))
+        desk.do(do.PullFrets(frets=(fret,)))
     desk.do(do.Fit(height_mm=round(near + 0.02, 2)))
     skills.spot(desk, between)
     skills.finish(desk)
@@ -62,10 +62,10 @@ def _low_trap(desk: Desk) -> None:
 
 
 def _four_neck() -> LivingNeck:
-    one = plain_neck(3, complaint=means("lessons.last-notes-choke"))
-    one.crown_mm[PROUD] += 0.09
-    as_wanted(one)
-    return one
+    living = plain_neck(3, complaint=means("lessons.last-notes-choke"))
+    living.crown_mm[PROUD] += 0.09
+    as_wanted(living)
+    return living
 
 
 def _four_well(desk: Desk) -> None:
@@ -76,16 +76,16 @@ def _four_well(desk: Desk) -> None:
 def _four_trap(desk: Desk) -> None:
     skills.let_down(desk)
     for _ in range(10):
-        found = [
+        frets = [
             fret
             for fret in range(17, 22)
             if desk.do(do.Rocker(lane="middle", fret=fret, edge_mm=FIRST_FRETS_MM)).key == "rocks"
         ]
-        if not found:
+        if not frets:
             break
-        for fret in found:
+        for fret in frets:
             desk.do(do.FileFret(fret=fret, strokes=10))
-    desk.do(do.Crown(frets=tuple(range(17, 22))))
+    desk.do(do.CrownTops(frets=tuple(range(17, 22))))
     skills.finish(desk)
 
 
@@ -101,7 +101,7 @@ LESSONS = (
         make=_loose_neck,
         well=_loose_well,
         trap=_loose_trap,
-        costs=(Cost("metal", 0.2), Cost("notes", 2)),
+        costs=(TrapCost("metal", 0.2), TrapCost("notes", 2)),
         most_metal_mm=0.05,
     ),
     Lesson(
@@ -116,7 +116,7 @@ LESSONS = (
         make=_low_neck,
         well=_low_well,
         trap=_low_trap,
-        costs=(Cost("metal", 0.1),),
+        costs=(TrapCost("metal", 0.1),),
         most_metal_mm=0.08,
     ),
     Lesson(
@@ -130,7 +130,7 @@ LESSONS = (
         make=_four_neck,
         well=_four_well,
         trap=_four_trap,
-        costs=(Cost("metal", 1.0), Cost("notes", 5)),
+        costs=(TrapCost("metal", 1.0), TrapCost("notes", 5)),
         most_metal_mm=0.14,
     ),
 )

@@ -6,7 +6,7 @@ from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
-from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.lesson import Lesson, TrapCost
 from nuvrek.practice.lessons.plain_neck import WANTED_MM, as_wanted, plain_neck
 from nuvrek.simulator.living.neck import LivingNeck
 from nuvrek.simulator.rods import MadeRod
@@ -17,13 +17,13 @@ PLAY_TURNS = 1.2
 
 
 def _off_pitch_neck() -> LivingNeck:
-    one = plain_neck(7, complaint=means("lessons.please-set-up-i-play"))
-    one.pull_mm, one.tension, one.at_pitch = 0.75, TONE_DOWN, False
-    one.wood_mm += 0.58 * one.bend[:, None]
-    one.tension = 1.0
-    as_wanted(one)
-    one.tension = TONE_DOWN
-    return one
+    living = plain_neck(7, complaint=means("lessons.please-set-up-i-play"))
+    living.pull_mm, living.tension, living.at_pitch = 0.75, TONE_DOWN, False
+    living.wood_mm += 0.58 * living.bend[:, None]
+    living.tension = 1.0
+    as_wanted(living)
+    living.tension = TONE_DOWN
+    return living
 
 
 def _off_pitch_well(desk: Desk) -> None:
@@ -43,11 +43,11 @@ def _off_pitch_trap(desk: Desk) -> None:
 
 def _one_way_neck() -> LivingNeck:
     rod = MadeRod(0.3, slack_at=0.0)
-    one = plain_neck(
+    living = plain_neck(
         8, rod="one-way", relief_mm=-0.03, rods=(rod,), complaint=means("lessons.first-frets-buzz")
     )
-    as_wanted(one)
-    return one
+    as_wanted(living)
+    return living
 
 
 def _one_way_well(desk: Desk) -> None:
@@ -55,12 +55,12 @@ def _one_way_well(desk: Desk) -> None:
         return
     # The pull of the strings makes the relief: slack, the tops are levelled straight.
     skills.let_down(desk)
-    desk.do(do.Mark())
+    desk.do(do.InkTops())
     for _ in range(20):
         desk.do(do.Block(low=1, high=17, strokes=15, length_mm=300.0))
-        if desk.do(do.Edge(lane="middle", low=1, high=16)).key == "no light":
+        if desk.do(do.LayEdge(lane="middle", low=1, high=16)).key == "no light":
             break
-    desk.do(do.Crown(frets=tuple(range(1, 18))))
+    desk.do(do.CrownTops(frets=tuple(range(1, 18))))
     skills.finish(desk)
 
 
@@ -74,11 +74,11 @@ def _one_way_trap(desk: Desk) -> None:
 def _unknown_neck() -> LivingNeck:
     rod = MadeRod(0.35, play_turns=PLAY_TURNS)
     rod.driven = rod.at + 0.5 * PLAY_TURNS
-    one = plain_neck(
+    living = plain_neck(
         9, rod="unknown", relief_mm=0.5, rods=(rod,), complaint=means("lessons.strings-high")
     )
-    one.set_string_height(2.3, 2.0)
-    return one
+    living.set_string_height(2.3, 2.0)
+    return living
 
 
 def _unknown_well(desk: Desk) -> None:
@@ -97,11 +97,13 @@ def _unknown_trap(desk: Desk) -> None:
 
 def _twin_neck() -> LivingNeck:
     rods = (MadeRod(0.3), MadeRod(0.3))
-    one = plain_neck(10, rod="twin", rods=rods, complaint=means("lessons.open-high-strings-buzz"))
-    one.crown_mm[0, 2] -= 0.30
-    one.crown_mm[0, 1] -= 0.15
-    as_wanted(one)
-    return one
+    living = plain_neck(
+        10, rod="twin", rods=rods, complaint=means("lessons.open-high-strings-buzz")
+    )
+    living.crown_mm[0, 2] -= 0.30
+    living.crown_mm[0, 1] -= 0.15
+    as_wanted(living)
+    return living
 
 
 def _twin_well(desk: Desk) -> None:
@@ -120,10 +122,10 @@ def _twin_trap(desk: Desk) -> None:
 
 
 def _chewed_neck() -> LivingNeck:
-    one = plain_neck(11, relief_mm=0.5, complaint=means("lessons.far-too-much-bow-rod"))
-    one.rod_nut = "chewed"
-    one.set_string_height(2.3, 2.0)
-    return one
+    living = plain_neck(11, relief_mm=0.5, complaint=means("lessons.far-too-much-bow-rod"))
+    living.rod_nut = "chewed"
+    living.set_string_height(2.3, 2.0)
+    return living
 
 
 def _chewed_well(desk: Desk) -> None:
@@ -153,7 +155,7 @@ LESSONS = (
         make=_off_pitch_neck,
         well=_off_pitch_well,
         trap=_off_pitch_trap,
-        costs=(Cost("relief", 0.1),),
+        costs=(TrapCost("relief", 0.1),),
         aims=("notes", "heights", "relief"),
         most_metal_mm=0.0,
     ),
@@ -168,7 +170,7 @@ LESSONS = (
         make=_one_way_neck,
         well=_one_way_well,
         trap=_one_way_trap,
-        costs=(Cost("notes", 3), Cost("relief", 0.08)),
+        costs=(TrapCost("notes", 3), TrapCost("relief", 0.08)),
         most_metal_mm=2.4,
     ),
     Lesson(
@@ -182,7 +184,7 @@ LESSONS = (
         make=_unknown_neck,
         well=_unknown_well,
         trap=_unknown_trap,
-        costs=(Cost("metal", 1.5),),
+        costs=(TrapCost("metal", 1.5),),
         aims=("notes", "heights", "relief"),
         most_metal_mm=0.0,
     ),
@@ -197,7 +199,7 @@ LESSONS = (
         make=_twin_neck,
         well=_twin_well,
         trap=_twin_trap,
-        costs=(Cost("relief", 0.1),),
+        costs=(TrapCost("relief", 0.1),),
         aims=("notes", "heights", "relief"),
         most_metal_mm=0.0,
     ),
@@ -212,7 +214,7 @@ LESSONS = (
         make=_chewed_neck,
         well=_chewed_well,
         trap=_chewed_trap,
-        costs=(Cost("relief", 0.1),),
+        costs=(TrapCost("relief", 0.1),),
         aims=("notes", "heights", "relief"),
         most_metal_mm=0.0,
         later=True,

@@ -30,7 +30,7 @@ LESSONS: tuple[Lesson, ...] = tuple(
 
 def lesson(key: str) -> Lesson:
     """The lesson of a key. Raises ValueError where there is none."""
-    for one in LESSONS:
-        if one.key == key:
-            return one
+    for each_lesson in LESSONS:
+        if each_lesson.key == key:
+            return each_lesson
     raise Refusal(means("lessons.there-no-lesson", key=key[:40]))

@@ -8,7 +8,7 @@ from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
-from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.lesson import Lesson, TrapCost
 from nuvrek.practice.lessons.plain_neck import WANTED_MM, as_wanted, hump, plain_neck
 from nuvrek.simulator.living.neck import LivingNeck
 
@@ -16,13 +16,13 @@ GROOVED = tuple(range(1, 7))
 
 
 def _wood_neck() -> LivingNeck:
-    one = plain_neck(12, relief_mm=-0.1, complaint=means("lessons.first-frets-buzz"))
-    as_wanted(one)
-    return one
+    living = plain_neck(12, relief_mm=-0.1, complaint=means("lessons.first-frets-buzz"))
+    as_wanted(living)
+    return living
 
 
 def _wood_well(desk: Desk) -> None:
-    desk.do(do.Edge(lane="middle", low=1, high=16, on="wood", notched_mm=648.0))
+    desk.do(do.LayEdge(lane="middle", low=1, high=16, on="wood", notched_mm=648.0))
     skills.let_down(desk)
     desk.do(do.Turn(turns=-0.5))
     skills.tune(desk)
@@ -40,12 +40,12 @@ def _wood_trap(desk: Desk) -> None:
 
 
 def _sunk_end_neck() -> LivingNeck:
-    one = plain_neck(13, complaint=means("lessons.low-string-chokes-behind-eighth"))
-    one.stand_off_mm[8, 0] = 0.16
-    one.stand_off_mm[8, 1] = 0.04
-    one.held[8] = False
-    as_wanted(one)
-    return one
+    living = plain_neck(13, complaint=means("lessons.low-string-chokes-behind-eighth"))
+    living.stand_off_mm[8, 0] = 0.16
+    living.stand_off_mm[8, 1] = 0.04
+    living.held[8] = False
+    as_wanted(living)
+    return living
 
 
 def _sunk_end_well(desk: Desk) -> None:
@@ -69,17 +69,17 @@ def _hard_trap(desk: Desk) -> None:
 
 
 def _groove_neck() -> LivingNeck:
-    one = plain_neck(14, wire_mm=0.98, complaint=means("lessons.first-frets-worn"))
-    one.groove_mm[list(GROOVED)] = 0.16
-    as_wanted(one)
-    return one
+    living = plain_neck(14, wire_mm=0.98, complaint=means("lessons.first-frets-worn"))
+    living.groove_mm[list(GROOVED)] = 0.16
+    as_wanted(living)
+    return living
 
 
 def _groove_well(desk: Desk) -> None:
     low = [f for f in range(1, 23) if (_groove(desk, f) or 0.0) > 0.05]
     beside = desk.do(do.Caliper(fret=max(low) + 1, lane="middle")).number or 1.0
     skills.let_down(desk)
-    desk.do(do.Pull(frets=tuple(low)))
+    desk.do(do.PullFrets(frets=tuple(low)))
     desk.do(do.Fit(height_mm=round(beside + 0.02, 2)))
     skills.spot(desk, range(1, max(low) + 3))
     skills.finish(desk)
@@ -95,34 +95,34 @@ def _groove_trap(desk: Desk) -> None:
         desk.do(do.Block(low=1, high=22, strokes=100))
         if max((_groove(desk, f) or 0.0) for f in GROOVED) < 0.03:
             break
-    desk.do(do.Crown(frets=tuple(range(1, 23))))
+    desk.do(do.CrownTops(frets=tuple(range(1, 23))))
     skills.finish(desk)
 
 
 def _crowned_neck() -> LivingNeck:
-    one = plain_neck(15, complaint=means("lessons.somebody-levelled-left-tops-flat"))
-    one.filed_mm[1:] = 0.05
-    hump(one, 9, 0.14, 35.0)
-    return one
+    living = plain_neck(15, complaint=means("lessons.somebody-levelled-left-tops-flat"))
+    living.filed_mm[1:] = 0.05
+    hump(living, 9, 0.14, 35.0)
+    return living
 
 
 def _crowned_well(desk: Desk) -> None:
     skills.let_down(desk)
     _over_the_hump(desk)
-    desk.do(do.Crown(frets=tuple(range(1, 23))))
+    desk.do(do.CrownTops(frets=tuple(range(1, 23))))
     skills.finish(desk)
 
 
 def _over_the_hump(desk: Desk) -> None:
     for _ in range(10):
-        if desk.do(do.Edge(lane="middle", low=6, high=12)).key != "rocks":
+        if desk.do(do.LayEdge(lane="middle", low=6, high=12)).key != "rocks":
             break
         desk.do(do.Block(low=7, high=11, strokes=10, length_mm=90.0))
 
 
 def _crowned_trap(desk: Desk) -> None:
     skills.let_down(desk)
-    desk.do(do.Crown(frets=tuple(range(1, 23))))
+    desk.do(do.CrownTops(frets=tuple(range(1, 23))))
     skills.finish(desk)
     # Only now does it buzz, and the level flattens what was just made round.
     skills.level(desk, 1, 22, strokes=150)
@@ -130,16 +130,16 @@ def _crowned_trap(desk: Desk) -> None:
 
 
 def _tongue_neck() -> LivingNeck:
-    one = plain_neck(16, complaint=means("lessons.highest-notes-choke"))
-    x, joint = one.x_mm, one.neck.joint_fret
+    living = plain_neck(16, complaint=means("lessons.highest-notes-choke"))
+    x, joint = living.x_mm, living.neck.joint_fret
     past = np.clip((x - x[joint]) / (x[-1] - x[joint]), 0.0, None)
-    one.wood_mm += 0.5 * past[:, None]
-    as_wanted(one)
-    return one
+    living.wood_mm += 0.5 * past[:, None]
+    as_wanted(living)
+    return living
 
 
 def _tongue_well(desk: Desk) -> None:
-    desk.do(do.Edge(lane="middle", low=12, high=22))
+    desk.do(do.LayEdge(lane="middle", low=12, high=22))
     for _ in range(12):
         skills.let_down(desk)
         for fret in range(17, 23):
@@ -148,7 +148,7 @@ def _tongue_well(desk: Desk) -> None:
         notes = [do.Pluck(string=n, fret=f) for n in range(6) for f in range(10, 22)]
         if all(desk.do(note).key == "clean" for note in notes):
             break
-    desk.do(do.Crown(frets=tuple(range(16, 23))))
+    desk.do(do.CrownTops(frets=tuple(range(16, 23))))
     skills.finish(desk)
 
 
@@ -156,18 +156,18 @@ def _tongue_trap(desk: Desk) -> None:
     skills.let_down(desk)
     for _ in range(4):
         desk.do(do.Block(low=1, high=22, strokes=150))
-    desk.do(do.Crown(frets=tuple(range(1, 23))))
+    desk.do(do.CrownTops(frets=tuple(range(1, 23))))
     skills.finish(desk)
 
 
 def _zero_neck() -> LivingNeck:
-    one = plain_neck(
+    living = plain_neck(
         17, relief_mm=0.08, zero_fret=True, complaint=means("lessons.uneven-all-over-says-label")
     )
-    one.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
-    one.crown_mm[0] = one.crown_mm[1] + 0.08
-    as_wanted(one)
-    return one
+    living.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
+    living.crown_mm[0] = living.crown_mm[1] + 0.08
+    as_wanted(living)
+    return living
 
 
 def _zero_well(desk: Desk) -> None:
@@ -195,7 +195,7 @@ LESSONS = (
         make=_wood_neck,
         well=_wood_well,
         trap=_wood_trap,
-        costs=(Cost("metal", 0.5),),
+        costs=(TrapCost("metal", 0.5),),
         aims=("notes", "heights", "round", "relief"),
         most_metal_mm=0.0,
     ),
@@ -210,7 +210,7 @@ LESSONS = (
         make=_sunk_end_neck,
         well=_sunk_end_well,
         trap=_hard_trap,
-        costs=(Cost("metal", 0.1),),
+        costs=(TrapCost("metal", 0.1),),
         most_metal_mm=0.05,
     ),
     Lesson(
@@ -225,7 +225,7 @@ LESSONS = (
         make=_groove_neck,
         well=_groove_well,
         trap=_groove_trap,
-        costs=(Cost("crown", 5), Cost("metal", 2.0)),
+        costs=(TrapCost("crown", 5), TrapCost("metal", 2.0)),
         aims=("notes", "heights", "round", "crown"),
         most_metal_mm=0.3,
     ),
@@ -240,7 +240,7 @@ LESSONS = (
         make=_crowned_neck,
         well=_crowned_well,
         trap=_crowned_trap,
-        costs=(Cost("minutes", 50),),
+        costs=(TrapCost("minutes", 50),),
         most_metal_mm=0.9,
     ),
     Lesson(
@@ -254,7 +254,7 @@ LESSONS = (
         make=_tongue_neck,
         well=_tongue_well,
         trap=_tongue_trap,
-        costs=(Cost("metal", 0.6),),
+        costs=(TrapCost("metal", 0.6),),
         most_metal_mm=1.6,
     ),
     Lesson(
@@ -268,7 +268,7 @@ LESSONS = (
         make=_zero_neck,
         well=_zero_well,
         trap=_zero_trap,
-        costs=(Cost("notes", 3),),
+        costs=(TrapCost("notes", 3),),
         most_metal_mm=1.0,
     ),
 )

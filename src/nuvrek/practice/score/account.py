@@ -51,36 +51,36 @@ def account(desk: Desk, *, later: bool = False) -> Account:
     """What became of the neck, strung to pitch as it is now; ``later``: looked at again after two
     weeks.
     """
-    one = strung(desk.neck)
+    living = strung(desk.neck)
     if later:
-        one.pass_time(TWO_WEEKS_MIN)
-    rings = clean(one)
-    wanted = [one.neck.relief_wanted_mm(lane) for lane in ("bass", "treble")]
-    heights = np.array([one.neck.height_low_mm or 0.0, one.neck.height_high_mm or 0.0])
-    stand = one.string_height_mm()
-    held = ~one.out[1:]
+        living.pass_time(TWO_WEEKS_MIN)
+    rings = clean(living)
+    wanted = [living.neck.relief_wanted_mm(lane) for lane in ("bass", "treble")]
+    heights = np.array([living.neck.height_low_mm or 0.0, living.neck.height_high_mm or 0.0])
+    stand = living.string_height_mm()
+    held = ~living.out[1:]
     return Account(
         notes=rings.size,
         clean=int(rings.sum()),
-        loose=len(one.loose),
-        out=int(one.out[1:].sum()),
-        flat=int((one.filed_mm[1:].max(axis=1) > FLAT_MM).sum()),
-        under_least=int((one.crown_mm[1:][held] < one.neck.least_crown_mm).any(axis=1).sum()),
-        metal_mm=float(one.taken_mm.mean(axis=1).sum()),
-        replaced_mm=float(one.replaced_mm.mean(axis=1).sum()),
-        wood_mm=float(one.wood_taken_mm.mean(axis=1).sum()),
-        relief_off_mm=float(np.abs(one.relief_mm()[[0, 2]] - wanted).max()),
+        loose=len(living.loose),
+        out=int(living.out[1:].sum()),
+        flat=int((living.filed_mm[1:].max(axis=1) > FLAT_MM).sum()),
+        under_least=int((living.crown_mm[1:][held] < living.neck.least_crown_mm).any(axis=1).sum()),
+        metal_mm=float(living.taken_mm.mean(axis=1).sum()),
+        replaced_mm=float(living.replaced_mm.mean(axis=1).sum()),
+        wood_mm=float(living.wood_taken_mm.mean(axis=1).sum()),
+        relief_off_mm=float(np.abs(living.relief_mm()[[0, 2]] - wanted).max()),
         height_off_mm=float(np.abs(stand - heights).max()),
         heights_mm=(float(stand[0]), float(stand[1])),
         minutes=desk.worked_min,
-        days=one.minutes / (24 * 60.0),
-        parts=one.parts,
-        sharp_ends=int((one.sharp & (one.rounded_mm < ROUND_MM)).sum()),
+        days=living.minutes / (24 * 60.0),
+        parts=living.parts,
+        sharp_ends=int((living.sharp & (living.rounded_mm < ROUND_MM)).sum()),
     )
 
 
 def strung(neck: LivingNeck) -> LivingNeck:
     """The neck as it will be handed over: at pitch, everything left alone."""
-    one = neck.copy()
-    one.tension, one.at_pitch = 1.0, True
-    return one
+    living = neck.copy()
+    living.tension, living.at_pitch = 1.0, True
+    return living

@@ -25,20 +25,22 @@ NUT_REACH_MM = 0.6
 _SPARE_MM = 1e-6
 
 
-def least_metal_mm(one: LivingNeck, heights_mm: Heights | None = None) -> float | None:
+def least_metal_mm(living: LivingNeck, heights_mm: Heights | None = None) -> float | None:
     """Metal summed over the frets, a fret's being the mean of its places; None where no filing
     does it. Loose frets count as seated: pressing them takes none. ``heights_mm`` are those of the
     outer strings over fret 12; without them, as they are wanted.
     """
-    found = least_filed(one, heights_mm)
-    return None if found is None else float(found[: 3 * one.neck.frets].sum() / 3.0)
+    found = least_filed(living, heights_mm)
+    if found is None:
+        return None
+    return float(found[: 3 * living.neck.frets].sum() / 3.0)
 
 
-def least_filed(one: LivingNeck, heights_mm: Heights | None = None) -> Array | None:
+def least_filed(living: LivingNeck, heights_mm: Heights | None = None) -> Array | None:
     """What comes off every place of fret 1 onwards, then the relief taken out and what the outer
     nut slots are raised by, mm: (3 frets + 3,).
     """
-    seated = one.copy()
+    seated = living.copy()
     seated.stand_off_mm[:] = 0.0
     seated.tension = 1.0
     wanted = seated.neck
@@ -47,33 +49,38 @@ def least_filed(one: LivingNeck, heights_mm: Heights | None = None) -> Array | N
     count = 3 * seated.neck.frets
     cost = np.concatenate((np.full(count, 1.0 / 3.0), np.zeros(3)))
     tighter = ROD_REACH_MM if seated.rods else 0.0
-    looser = 0.0 if all(rod.slack for rod in seated.rods) else ROD_REACH_MM
+    if all(rod.slack for rod in seated.rods):
+        looser = 0.0
+    else:
+        looser = ROD_REACH_MM
     nut = (-NUT_REACH_MM, NUT_REACH_MM)
     bounds = [(0.0, None)] * count + [(-looser, tighter), nut, nut]
-    found = linprog(cost, A_ub=rows, b_ub=limits, bounds=bounds, method="highs")
-    return None if found.x is None or found.status else np.asarray(found.x)
+    solution = linprog(cost, A_ub=rows, b_ub=limits, bounds=bounds, method="highs")
+    if solution.x is None or solution.status:
+        return None
+    return np.asarray(solution.x)
 
 
-def _rooms(one: LivingNeck, heights: Heights) -> tuple[Array, Array]:
+def _rooms(living: LivingNeck, heights: Heights) -> tuple[Array, Array]:
     """Rows over what `least_filed` gives: ``rows @ found <= limits`` where every note has its room.
     The outer strings keep their height over fret 12, and the saddle its straight line.
     """
-    x, scale, frets = one.x_mm, one.neck.scale_mm, one.neck.frets
-    swing = TOUCHES[one.neck.touch] * swings(scale, frets)
-    tops, edge = one.under_strings_mm(), one.tops_mm()
+    x, scale, frets = living.x_mm, living.neck.scale_mm, living.neck.frets
+    swing = TOUCHES[living.neck.touch] * swings(scale, frets)
+    tops, edge = living.under_strings_mm(), living.tops_mm()
     share = x[12] / scale
     outer = []
     for lane, height in zip((0, 2), heights, strict=True):
-        moves = _moves(one, np.eye(3)[lane])
+        moves = _moves(living, np.eye(3)[lane])
         stands = (tops[12, lane] + height - tops[0, lane] * (1.0 - share)) / share
         outer.append((stands, (moves[12] - moves[0] * (1.0 - share)) / share))
     rows, limits = [], []
-    for n, lanes in enumerate(string_shares(one.neck.strings)):
-        across = n / max(one.neck.strings - 1, 1)
+    for n, lanes in enumerate(string_shares(living.neck.strings)):
+        across = n / max(living.neck.strings - 1, 1)
         saddle, saddle_moves = (
             low * (1.0 - across) + high * across for low, high in zip(*outer, strict=True)
         )
-        under, over, moves = tops @ lanes, edge @ lanes, _moves(one, lanes)
+        under, over, moves = tops @ lanes, edge @ lanes, _moves(living, lanes)
         for note in range(frets):
             lean = (x[note + 1 :] - x[note]) / (scale - x[note])
             line = under[note] * (1.0 - lean) + saddle * lean
@@ -86,14 +93,14 @@ def _rooms(one: LivingNeck, heights: Heights) -> tuple[Array, Array]:
     return np.concatenate(rows), np.concatenate(limits)
 
 
-def _moves(one: LivingNeck, lanes: Array) -> Array:
+def _moves(living: LivingNeck, lanes: Array) -> Array:
     """How nut and tops under a string move with what `least_filed` gives, (frets + 1, columns)."""
-    frets = one.neck.frets
+    frets = living.neck.frets
     count = 3 * frets
     moves = np.zeros((frets + 1, count + 3))
     for fret in range(1, frets + 1):
         moves[fret, 3 * (fret - 1) : 3 * fret] = -lanes
-    moves[:, count] = one.bend
+    moves[:, count] = living.bend
     # The slots between the outer ones follow by halves, as hands work them.
     moves[0, count + 1] = lanes[0] + 0.5 * lanes[1]
     moves[0, count + 2] = lanes[2] + 0.5 * lanes[1]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from typing import Literal
@@ -45,35 +46,35 @@ class Matter:
     lane: Lane | None = None
 
 
-def matters(one: LivingNeck) -> tuple[Matter, ...]:
+def matters(living: LivingNeck) -> tuple[Matter, ...]:
     """Everything that truly is the matter, what is seen to first standing first."""
-    return tuple(_matters(one))
+    return tuple(_matters(living))
 
 
-def _matters(one: LivingNeck) -> Iterator[Matter]:
-    if one.out[1:].any():
-        count = int(one.out[1:].sum())
+def _matters(living: LivingNeck) -> Iterator[Matter]:
+    if living.out[1:].any():
+        count = int(living.out[1:].sum())
         yield Matter(
             "frets out",
             means("practice.frets-out-with-count", count=count),
             means("practice.look-board"),
         )
-    if one.rod_nut != "fine":
-        words = means("practice.rods-nut", rod_nut=Word(one.rod_nut))
+    if living.rod_nut != "fine":
+        words = means("practice.rods-nut", rod_nut=Word(living.rod_nut))
         yield Matter("rod nut", words, means("practice.key-felt-before-turned"))
-    for fret in one.loose:
+    for fret in living.loose:
         words = means("practice.fret-not-seated", fret=fret)
         yield Matter("loose", words, means("practice.finger-fret", fret=fret), fret)
-    strung = one.copy()
+    strung = living.copy()
     strung.tension = 1.0
     straight = strung.copy()
-    lanes = [one.neck.relief_wanted_mm(lane) for lane in LANES]
+    lanes = [living.neck.relief_wanted_mm(lane) for lane in LANES]
     # A bowed neck lays open strings on its frets whatever the nut is like.
-    straight.wood_mm += (strung.relief_mm() - lanes)[None, :] * one.bend[:, None]
+    straight.wood_mm += (strung.relief_mm() - lanes)[None, :] * living.bend[:, None]
     if (np.maximum(rooms_mm(straight)[:, 0], rooms_mm(strung)[:, 0]) < -BREATH_MM).any():
         words = means("practice.open-string-lies-too-low")
         yield Matter("nut", words, means("practice.pressed-3-look-over-1"))
-    off = [float(strung.relief_mm()[k] - one.neck.relief_wanted_mm(LANES[k])) for k in (0, 2)]
+    off = [float(strung.relief_mm()[k] - living.neck.relief_wanted_mm(LANES[k])) for k in (0, 2)]
     worst = max(off, key=abs)
     if abs(worst) > RELIEF_MM:
         words = means(
@@ -82,56 +83,45 @@ def _matters(one: LivingNeck) -> Iterator[Matter]:
             else "practice.relief-mm-than-wanted-less",
             worst=abs(worst),
         )
-        told = means("practice.string-over-middle-pitch-edge")
-        yield Matter("relief", words, told)
-    yield from _tops(one)
-    grooved = [f for f in range(1, one.neck.frets + 1) if one.groove_mm[f].max() > GROOVE_MM]
+        meaning = means("practice.string-over-middle-pitch-edge")
+        yield Matter("relief", words, meaning)
+    yield from _tops(living)
+    grooved = [f for f in range(1, living.neck.frets + 1) if living.groove_mm[f].max() > GROOVE_MM]
     if grooved:
         words = means(
-            "practice.frets-have-grooves-first-them",
-            number=len(grooved),
-            grooved=grooved[0],
+            "practice.frets-have-grooves-first-them", number=len(grooved), grooved=grooved[0]
         )
         yield Matter(
-            "groove",
-            words,
-            means("practice.depth-foot-groove", grooved=grooved[0]),
-            grooved[0],
+            "groove", words, means("practice.depth-foot-groove", grooved=grooved[0]), grooved[0]
         )
-    wanted = (one.neck.height_low_mm or 0.0, one.neck.height_high_mm or 0.0)
+    wanted = (living.neck.height_low_mm or 0.0, living.neck.height_high_mm or 0.0)
     for height, asked, lane in zip(strung.string_height_mm(), wanted, SIDES, strict=True):
         if abs(height - asked) > HEIGHT_MM:
             words = means(
-                "practice.string-stands-mm-over-12",
-                lane_words=LANE_WORDS[lane],
-                height=height,
+                "practice.string-stands-mm-over-12", lane_words=LANE_WORDS[lane], height=height
             )
             yield Matter("heights", words, means("practice.rule-12"))
             break
 
 
-def _tops(one: LivingNeck) -> Iterator[Matter]:
+def _tops(living: LivingNeck) -> Iterator[Matter]:
     """Single frets out of line with their neighbours, each on the lane where it is worst."""
-    tops, x = one.tops_mm(), one.x_mm
-    loose = set(one.loose)
-    for fret in range(2, one.neck.frets):
+    tops, x = living.tops_mm(), living.x_mm
+    loose = set(living.loose)
+    for fret in range(2, living.neck.frets):
         if fret in loose or {fret - 1, fret + 1} & loose:
             continue
         over = [over_line(x, tops[:, k], fret - 1, fret, fret + 1) for k in range(3)]
         k = max(range(3), key=lambda k: abs(over[k]))
-        if over[k] > STANDS_MM and not _beside_low(one, fret, k):
+        if over[k] > STANDS_MM and not _beside_low(living, fret, k):
             yield Matter(
                 "proud",
                 means("practice.fret-stands-mm-over-neighbours", fret=fret, over=over[k]),
-                means(
-                    "practice.rocker-over",
-                    fret=fret,
-                    lane_words=LANE_WORDS[LANES[k]],
-                ),
+                means("practice.rocker-over", fret=fret, lane_words=LANE_WORDS[LANES[k]]),
                 fret,
                 LANES[k],
             )
-        elif over[k] < -STANDS_MM and not _beside_proud(one, fret, k):
+        elif over[k] < -STANDS_MM and not _beside_proud(living, fret, k):
             yield Matter(
                 "low",
                 means("practice.fret-lies-mm-under-neighbours", fret=fret, over=-over[k]),
@@ -146,68 +136,67 @@ def _tops(one: LivingNeck) -> Iterator[Matter]:
             )
 
 
-def _beside_low(one: LivingNeck, fret: int, lane: int) -> bool:
+def _beside_low(living: LivingNeck, fret: int, lane: int) -> bool:
     """Whether a neighbour sunk by more makes it rock."""
-    crown = one.crown_mm[:, lane]
-    usual = sorted(crown[1:].tolist())[one.neck.frets // 2]
+    crown = living.crown_mm[:, lane]
+    usual = sorted(crown[1:].tolist())[living.neck.frets // 2]
     near = min(crown[fret - 1], crown[fret + 1])
     return bool(usual - near > abs(crown[fret] - usual) + 0.02)
 
 
-def _beside_proud(one: LivingNeck, fret: int, lane: int) -> bool:
-    crown = one.crown_mm[:, lane]
-    usual = sorted(crown[1:].tolist())[one.neck.frets // 2]
+def _beside_proud(living: LivingNeck, fret: int, lane: int) -> bool:
+    crown = living.crown_mm[:, lane]
+    usual = sorted(crown[1:].tolist())[living.neck.frets // 2]
     near = max(crown[fret - 1], crown[fret + 1])
     return bool(near - usual > abs(crown[fret] - usual) + 0.02)
 
 
 def unread(found: Sequence[Matter], entries: Sequence[AnyEntry]) -> tuple[Matter, ...]:
     """Of true faults those that no reading of a journal speaks of."""
-    return tuple(one for one in found if not any(_speaks(one, entry) for entry in entries))
+
+    def spoken_of(matter: Matter) -> bool:
+        return any(_speaks(matter, entry) for entry in entries)
+
+    return tuple(itertools.filterfalse(spoken_of, found))
 
 
-def _speaks(one: Matter, entry: AnyEntry) -> bool:
+def _speaks(matter: Matter, entry: AnyEntry) -> bool:
     match entry:
         case StandOff(fret=fret):
-            return one.of == "loose" and fret == one.fret
+            return matter.of == "loose" and fret == matter.fret
         case OthersFirm(frets=frets):
-            return one.of == "loose" and one.fret in frets
+            return matter.of == "loose" and matter.fret in frets
         case Rock(fret=fret):
-            return one.of in ("proud", "low") and abs(fret - one.fret) <= 1
+            return matter.of in ("proud", "low") and abs(fret - matter.fret) <= 1
         case OthersStill(frets=frets):
-            return one.of in ("proud", "low") and one.fret in frets
+            return matter.of in ("proud", "low") and matter.fret in frets
         case RodFeel() | RodMove():
-            return one.of == "rod nut" and getattr(entry, "feel", "") not in ("", "free")
+            return matter.of == "rod nut" and getattr(entry, "feel", "") not in ("", "free")
         case Size(what="groove"):
-            return one.of == "groove"
+            return matter.of == "groove"
         case StringGap(low_support=0):
-            return one.of == "nut"
+            return matter.of == "nut"
         case StringGap():
-            return one.of == "relief"
+            return matter.of == "relief"
         case _:
-            return one.of == "heights" and type(entry).__name__ == "StringHeight"
+            return matter.of == "heights" and type(entry).__name__ == "StringHeight"
 
 
-def right_first(one: LivingNeck) -> frozenset[str]:
+def right_first(living: LivingNeck) -> frozenset[str]:
     """The kinds of action that are right to begin with: what costs nothing and stands in the way of
     all else first, no file before frets are seated and the relief is right.
     """
-    kinds = {matter.of for matter in matters(one)}
+    kinds = {matter.of for matter in matters(living)}
     if "frets out" in kinds:
         return frozenset({"true-wood", "saw", "fit"})
-    cheap = {
-        "rod nut": "mend-rod-nut",
-        "loose": "press",
-        "nut": "nut-slot",
-        "heights": "saddle",
-    }
+    cheap = {"rod nut": "mend-rod-nut", "loose": "press", "nut": "nut-slot", "heights": "saddle"}
     first = {action for of, action in cheap.items() if of in kinds}
     if "relief" in kinds and "rod nut" not in kinds:
-        tight = one.copy()
+        tight = living.copy()
         tight.tension = 1.0
-        wanted = one.neck.relief_wanted_mm("middle")
-        spent = all(rod.slack for rod in one.rods) and tight.relief_mm()[1] < wanted
-        spent = spent or not one.rods
+        wanted = living.neck.relief_wanted_mm("middle")
+        spent = all(rod.slack for rod in living.rods) and tight.relief_mm()[1] < wanted
+        spent = spent or not living.rods
         first |= {"block", "file", "heat", "pull"} if spent else {"turn"}
     if not first - {"saddle"} and kinds & {"proud", "low", "groove"}:
         first |= {"file", "block", "pull"}
@@ -215,14 +204,14 @@ def right_first(one: LivingNeck) -> frozenset[str]:
 
 
 def wrong_tops(
-    one: LivingNeck, neck_map: HeightMap, entries: Sequence[AnyEntry]
+    living: LivingNeck, neck_map: HeightMap, entries: Sequence[AnyEntry]
 ) -> tuple[Saying, ...]:
     """Where the map's range does not hold, the worst first: what it says, what is true, and which
     reading is missing.
     """
     from nuvrek.estimate.heightmap import line_projection
 
-    true = line_projection(one.neck) @ one.as_truth().tops_mm(neck_map.state)[1:]
+    true = line_projection(living.neck) @ living.as_truth().tops_mm(neck_map.state)[1:]
     off = true - neck_map.tops_mm
     swept = {
         (fret, entry.lane)
@@ -230,7 +219,7 @@ def wrong_tops(
         for fret in ((entry.fret,) if isinstance(entry, Rock) else getattr(entry, "frets", ()))
         if isinstance(entry, Rock | OthersStill)
     }
-    said = []
+    meanings = []
     for fret, k in sorted(
         ((f, k) for f in range(len(off)) for k in range(3)), key=lambda p: -abs(off[p])
     ):
@@ -238,7 +227,7 @@ def wrong_tops(
         if abs(off[fret, k]) <= doubt or abs(off[fret, k]) < 0.03:
             continue
         lane = LANES[k]
-        said.append(
+        meanings.append(
             means(
                 "practice.fret-map-says-give-or-read-there-again"
                 if (fret + 1, lane) in swept
@@ -250,4 +239,4 @@ def wrong_tops(
                 true=true[fret, k],
             )
         )
-    return tuple(said[:4])
+    return tuple(meanings[:4])

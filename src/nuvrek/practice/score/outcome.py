@@ -43,7 +43,7 @@ FEW_DAYS, WEEKS_DAYS, DAY_MM = 3.0, 80.0, 0.2
 
 
 @dataclass(frozen=True)
-class Outcome:
+class PlayOutcome:
     """How it went. ``held`` counts tops at whose place the map's range holds, None without a map;
     ``first_right`` is None where nothing was done; ``takes_weeks``: heat was one of the right ways.
     ``replaced_mm``: what could still have been used of wire that was pulled, low and worn frets
@@ -94,11 +94,17 @@ class Outcome:
         metal = FOR_METAL * done * thrift
         took = self.end.minutes + PART_MIN * self.end.parts
         time = FOR_TIME * done * min(UNHURRIED_MIN / max(took, 1.0), 1.0)
-        held = 0.0 if self.held is None else self.held[0] / max(self.held[1], 1)
+        if self.held is None:
+            held = 0.0
+        else:
+            held = self.held[0] / max(self.held[1], 1)
         # A map that holds is worth most to whoever acts on it.
         doubt = FOR_DOUBT * held * (0.25 + 0.75 * done * thrift)
         first = FOR_FIRST if self.first_right else 0
-        seated = 0 if self.end.loose or self.end.out or self.end.flat else FOR_ALL_SEATED
+        if self.end.loose or self.end.out or self.end.flat:
+            seated = 0
+        else:
+            seated = FOR_ALL_SEATED
         return round(notes + metal + time + doubt + first + seated)
 
     def sentences(self) -> tuple[Saying, ...]:
@@ -127,15 +133,8 @@ class Outcome:
         end = self.end
         least: Saying = ""
         if self.least_mm is not None:
-            least = means(
-                "practice.would-have-done-string-height",
-                least_mm=self.least_mm,
-            )
-        yield means(
-            "practice.metal-off-summed-over-frets",
-            metal_mm=end.metal_mm,
-            least=least,
-        )
+            least = means("practice.would-have-done-string-height", least_mm=self.least_mm)
+        yield means("practice.metal-off-summed-over-frets", metal_mm=end.metal_mm, least=least)
         yield means(
             "practice.readings-written-down-minutes-hands",
             readings=self.readings,
@@ -144,18 +143,14 @@ class Outcome:
         )
         if end.parts:
             yield means(
-                "practice.new-wire-places-mm-old",
-                parts=end.parts,
-                replaced_mm=self.replaced_mm,
+                "practice.new-wire-places-mm-old", parts=end.parts, replaced_mm=self.replaced_mm
             )
 
     def _left_behind(self) -> Iterator[Saying]:
         end = self.end
         if self.held is not None:
             yield means(
-                "practice.your-maps-ranges-hold-tops",
-                held=self.held[0],
-                other_held=self.held[1],
+                "practice.your-maps-ranges-hold-tops", held=self.held[0], other_held=self.held[1]
             )
         if self.first_right is not None:
             yield means(
@@ -164,10 +159,7 @@ class Outcome:
             )
         if end.loose or end.flat or end.out:
             yield means(
-                "practice.left-behind-frets-move-flat",
-                loose=end.loose,
-                flat=end.flat,
-                out=end.out,
+                "practice.left-behind-frets-move-flat", loose=end.loose, flat=end.flat, out=end.out
             )
 
 
@@ -190,7 +182,7 @@ def _counted(neck: NeckDescription, end: Account) -> tuple[float, float]:
     return low, high
 
 
-def outcome(desk: Desk, entries: Sequence[AnyEntry], neck_map: HeightMap | None) -> Outcome:
+def outcome(desk: Desk, entries: Sequence[AnyEntry], neck_map: HeightMap | None) -> PlayOutcome:
     """The score of a neck as it stands on its desk. ``neck_map`` is one's own map of it now."""
     fresh = desk.fresh()
     found = matters(fresh.neck)
@@ -200,8 +192,10 @@ def outcome(desk: Desk, entries: Sequence[AnyEntry], neck_map: HeightMap | None)
     # What heat bent is looked at again after two weeks.
     end = account(desk, later=bool(desk.neck.heats))
     worn = np.flatnonzero(fresh.neck.groove_mm.max(axis=1) > GROOVE_MM)
-    spoilt = sorted({int(fret) for fret in worn} | {one.fret for one in found if one.of == "low"})
-    return Outcome(
+    spoilt = sorted(
+        {int(fret) for fret in worn} | {matter.fret for matter in found if matter.of == "low"}
+    )
+    return PlayOutcome(
         end=end,
         before=account(fresh),
         least_mm=least_metal_mm(fresh.neck, _counted(fresh.neck.neck, end))

@@ -20,23 +20,14 @@ def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[Saying]:
         return faults
     low, high = lie.reach or (1, neck.frets)
     if lie.fret is not None and not low < lie.fret < high:
-        return [
-            means(
-                "stations.fret-should-lie-within-reach",
-                fret=lie.fret,
-                low=low,
-                high=high,
-            )
-        ]
+        return [means("stations.fret-should-lie-within-reach", fret=lie.fret, low=low, high=high)]
     return []
 
 
 def _value(lie: EdgeLie) -> Saying:
-    return (
-        means("stations.lies", says=Word(lie.says))
-        if lie.fret is None
-        else means("stations.rocks-about", fret=lie.fret)
-    )
+    if lie.fret is None:
+        return means("stations.lies", says=Word(lie.says))
+    return means("stations.rocks-about", fret=lie.fret)
 
 
 EDGE_LIE = EntryRecord(

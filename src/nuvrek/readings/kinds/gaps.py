@@ -46,13 +46,7 @@ def amount_faults(entry: Gap) -> list[Saying]:
     if entry.gap_mm is not None and (low is not None or highs):
         return [means("stations.give-gap-mm-or-leaves")]
     if low is not None and highs and low >= min(highs):
-        return [
-            means(
-                "stations.leaf-slides-mm-should-thinner",
-                low=low,
-                highs=min(highs),
-            )
-        ]
+        return [means("stations.leaf-slides-mm-should-thinner", low=low, highs=min(highs))]
     needed = not isinstance(entry, Rock | StandOff)
     if needed and entry.gap_mm is None and low is None and not highs:
         return [means("stations.no-amount-give-gap-mm")]
@@ -61,7 +55,9 @@ def amount_faults(entry: Gap) -> list[Saying]:
 
 def leaf_or(tool: Tool, reading: Gap) -> Tool:
     """A plain number came by the tool itself, a bracket by leaves."""
-    return tool if reading.gap_mm is not None else "leaf"
+    if reading.gap_mm is not None:
+        return tool
+    return "leaf"
 
 
 _EDGE_WORDS = {
@@ -92,7 +88,9 @@ def _place(gap: StringGap) -> Saying:
 
 def string_or_side(string: int | None, side: Saying) -> Saying:
     """The string where one was named, else the side."""
-    return means("stations.string-with-string", string=string) if string else side
+    if string:
+        return means("stations.string-with-string", string=string)
+    return side
 
 
 def _frets(gap: StringGap) -> frozenset[int]:
@@ -113,13 +111,7 @@ def reach_faults(reach: tuple[int, int] | None) -> list[Saying]:
     """What is wrong with the frets an edge covers, the lower one first; nothing where not said."""
     if reach is None or reach[0] < reach[1]:
         return []
-    return [
-        means(
-            "stations.reach-should-two-frets-lower",
-            start=reach[0],
-            end=reach[1],
-        )
-    ]
+    return [means("stations.reach-should-two-frets-lower", start=reach[0], end=reach[1])]
 
 
 def _support_faults(gap: StringGap, frets: int) -> list[Saying]:
@@ -141,33 +133,31 @@ def _support_faults(gap: StringGap, frets: int) -> list[Saying]:
     if low is None or high is None:
         return [means("stations.give-both-supports-or-neither")]
     if low >= high:
-        return [
-            means(
-                "stations.supports-should-two-frets-lower",
-                low=low,
-                high=high,
-            )
-        ]
+        return [means("stations.supports-should-two-frets-lower", low=low, high=high)]
     if gap.by != "string" and gap.fret not in (low, high):
         # An edge runs on past what it rests on.
         return []
     if not low < gap.fret < high:
         return [
-            means(
-                "stations.fret-should-lie-between-supports",
-                fret=gap.fret,
-                low=low,
-                high=high,
-            )
+            means("stations.fret-should-lie-between-supports", fret=gap.fret, low=low, high=high)
         ]
     return []
 
 
 def _station(gap: StringGap) -> Station:
     low, high = gap.low_support, gap.high_support
-    supports = None if low is None or high is None else (low, high)
+    if low is None or high is None:
+        supports = None
+    else:
+        supports = (low, high)
     return Station(
-        gap.station, "string-gap", gap.lane, gap.fret, supports, gap.by, string=gap.string or 0
+        gap.station,
+        "string-gap",
+        gap.lane,
+        fret=gap.fret,
+        supports=supports,
+        by=gap.by,
+        string=gap.string or 0,
     )
 
 
@@ -211,24 +201,14 @@ def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Sayin
     low, high = station.supports
     if station.wanted_mm:
         return means(
-            "stations.hold-press-does-leaf-go",
-            side=side,
-            held=_held(low),
-            high=high,
-            fret=fret,
+            "stations.hold-press-does-leaf-go", side=side, held=_held(low), high=high, fret=fret
         )
     if station.by == "string":
-        named = (
-            means("stations.string-with-string-3", string=station.string)
-            if station.string
-            else side
-        )
+        named: Saying = side
+        if station.string:
+            named = means("stations.string-with-string-3", string=station.string)
         return means(
-            "stations.hold-press-gap-over",
-            named=named,
-            held=_held(low),
-            high=high,
-            fret=fret,
+            "stations.hold-press-gap-over", named=named, held=_held(low), high=high, fret=fret
         )
     if station.by in ON_WOOD:
         return means(
@@ -241,9 +221,11 @@ def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Sayin
             fret=fret,
         )
     # What it comes over past its supports may lift it: where it is held down must be said.
-    hold = (
-        "" if low <= fret <= high else means("stations.held-down", low=low if fret < low else high)
-    )
+    hold: Saying
+    if low <= fret <= high:
+        hold = ""
+    else:
+        hold = means("stations.held-down", low=low if fret < low else high)
     return means(
         "stations.edge-gap-over",
         side=side,
@@ -256,7 +238,9 @@ def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Sayin
 
 
 def _held(support: int) -> Saying:
-    return str(support) if support else means("stations.nut")
+    if support:
+        return str(support)
+    return means("stations.nut")
 
 
 STRING_GAP_STATION = StationRecord(

@@ -62,7 +62,10 @@ STRING_HEIGHT = EntryRecord(
 
 def _string_prompt(station: Station, fret: int, side: Saying, _strings: Saying) -> Saying:
     if station.capo:
-        key = "stations.string-under-capo" if station.string else "stations.side-under-capo"
+        if station.string:
+            key = "stations.string-under-capo"
+        else:
+            key = "stations.side-under-capo"
         named = means(key, string=station.string, side=side, capo=station.capo)
     elif station.string:
         named = means("stations.string-with-string-3", string=station.string)

@@ -38,8 +38,8 @@ def _named(terms: tuple[Term, ...]) -> Saying:
 
 
 def _amount_faults(amounts: Mapping[Any, Amount | None]) -> list[Saying]:
-    found = (amount_fault(name, amount) for name, amount in amounts.items() if amount is not None)
-    return [fault for fault in found if fault]
+    sayings = (amount_fault(name, amount) for name, amount in amounts.items() if amount is not None)
+    return [fault for fault in sayings if fault]
 
 
 def _worth_faults(worth: Worth, _neck: NeckDescription, _number: int) -> list[Saying]:

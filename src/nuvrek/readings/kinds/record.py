@@ -24,7 +24,9 @@ SidePicture = Literal[
 def own_fret(entry: Entry) -> frozenset[int]:
     """The one fret an entry names, if it names one."""
     fret = getattr(entry, "fret", None)
-    return frozenset() if fret is None else frozenset((fret,))
+    if fret is None:
+        return frozenset()
+    return frozenset((fret,))
 
 
 def no_faults(_entry: Entry, _neck: NeckDescription, _number: int) -> list[Saying]:

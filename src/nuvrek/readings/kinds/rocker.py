@@ -18,12 +18,7 @@ def _rock_faults(rock: Rock, neck: NeckDescription, _number: int) -> list[Saying
     faults: list[Saying] = amount_faults(rock)
     if not 2 <= rock.fret <= neck.frets - 1:
         faults.insert(
-            0,
-            means(
-                "stations.rockers-middle-fret-2-not",
-                frets=neck.frets - 1,
-                fret=rock.fret,
-            ),
+            0, means("stations.rockers-middle-fret-2-not", frets=neck.frets - 1, fret=rock.fret)
         )
     return faults
 
@@ -31,7 +26,9 @@ def _rock_faults(rock: Rock, neck: NeckDescription, _number: int) -> list[Saying
 def _tool(rock: Rock) -> Tool | None:
     """A bare mark has no tool whose error could be given."""
     bounds = (rock.gap_mm, rock.slides_mm, rock.drags_mm, rock.wont_go_mm)
-    return None if all(mm is None for mm in bounds) else "rocker"
+    if all(mm is None for mm in bounds):
+        return None
+    return "rocker"
 
 
 ROCK = EntryRecord(

@@ -13,9 +13,9 @@ from nuvrek.units import Unit
 
 
 def _feel_words(felt: RodFeel, _unit: Unit, _heights: Unit) -> Saying:
-    return (
-        means("stations.key", feel=Word(felt.feel), key=felt.key) if felt.key else Word(felt.feel)
-    )
+    if felt.key:
+        return means("stations.key", feel=Word(felt.feel), key=felt.key)
+    return Word(felt.feel)
 
 
 ROD_FEEL = EntryRecord(
@@ -33,12 +33,16 @@ ROD_FEEL_STATION = StationRecord(
 
 
 def _air_words(air: Air, _unit: Unit, _heights: Unit) -> Saying:
-    warm = "" if air.temperature_c is None else Figure(f"{air.temperature_c:g} °C")
-    damp = (
-        ""
-        if air.humidity_percent is None
-        else means("stations.humidity", humidity_percent=air.humidity_percent)
-    )
+    warm: Saying
+    if air.temperature_c is None:
+        warm = ""
+    else:
+        warm = Figure(f"{air.temperature_c:g} °C")
+    damp: Saying
+    if air.humidity_percent is None:
+        damp = ""
+    else:
+        damp = means("stations.humidity", humidity_percent=air.humidity_percent)
     return meaning.listed((part for part in (warm, damp) if part), by=",")
 
 

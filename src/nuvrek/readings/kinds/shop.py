@@ -24,18 +24,18 @@ def _day_faults(promised: Promised, _neck: NeckDescription, _number: int) -> lis
 
 
 def _waits_words(waits: WaitsFor) -> Saying:
-    return (
-        means("stations.waits-no-more")
-        if waits.what == "nothing"
-        else means("stations.waits", what=waits.what)
-    )
+    if waits.what == "nothing":
+        return means("stations.waits-no-more")
+    return means("stations.waits", what=waits.what)
 
 
 PROMISED = EntryRecord(
     type=Promised,
     place=lambda _entry: "",
-    value=lambda one, _unit, _heights: (
-        means("stations.promised", day=one.day) if one.day else means("stations.promise-taken-back")
+    value=lambda promised, _unit, _heights: (
+        means("stations.promised", day=promised.day)
+        if promised.day
+        else means("stations.promise-taken-back")
     ),
     frets=_no_frets,
     faults=_day_faults,
@@ -51,9 +51,9 @@ WAITS_FOR = EntryRecord(
 SEASON_LOOK = EntryRecord(
     type=SeasonLook,
     place=lambda _entry: "",
-    value=lambda one, _unit, _heights: (
+    value=lambda season_look, _unit, _heights: (
         means("stations.looked-every-half-year")
-        if one.wanted
+        if season_look.wanted
         else means("stations.no-longer-looked-season")
     ),
     frets=_no_frets,

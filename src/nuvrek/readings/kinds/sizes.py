@@ -43,15 +43,7 @@ def _faults(size: Size, _neck: NeckDescription, _number: int) -> list[Saying]:
     low, high = kind.possible
     if low <= size.mm <= high:
         return []
-    return [
-        means(
-            "stations.mm-not",
-            title=kind.title,
-            low=low,
-            high=high,
-            mm=size.mm,
-        )
-    ]
+    return [means("stations.mm-not", title=kind.title, low=low, high=high, mm=size.mm)]
 
 
 def _station(size: Size) -> Station:

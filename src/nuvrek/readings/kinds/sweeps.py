@@ -18,18 +18,25 @@ END_WORDS = {
 }
 
 
-def _stand_off_place(found: StandOff) -> Saying:
-    where = "" if found.lane is None else means("stations.lane", lane=LANE_WORDS[found.lane])
-    return means("stations.under-fret", fret=found.fret, where=where)
+def _stand_off_place(stand_off: StandOff) -> Saying:
+    where: Saying
+    if stand_off.lane is None:
+        where = ""
+    else:
+        where = means("stations.lane", lane=LANE_WORDS[stand_off.lane])
+    return means("stations.under-fret", fret=stand_off.fret, where=where)
 
 
-def _stand_off_words(found: StandOff, unit: Unit, _heights: Unit) -> Saying:
-    does = means("stations.moves") if found.moves == "moves" else means("stations.stands-off")
-    return sentences(does, amount_words(found, unit))
+def _stand_off_words(stand_off: StandOff, unit: Unit, _heights: Unit) -> Saying:
+    if stand_off.moves == "moves":
+        does = means("stations.moves")
+    else:
+        does = means("stations.stands-off")
+    return sentences(does, amount_words(stand_off, unit))
 
 
-def _stand_off_faults(found: StandOff, _neck: NeckDescription, _number: int) -> list[Saying]:
-    return amount_faults(found)
+def _stand_off_faults(stand_off: StandOff, _neck: NeckDescription, _number: int) -> list[Saying]:
+    return amount_faults(stand_off)
 
 
 STAND_OFF = EntryRecord(
@@ -37,7 +44,7 @@ STAND_OFF = EntryRecord(
     place=_stand_off_place,
     value=_stand_off_words,
     faults=_stand_off_faults,
-    station=lambda found: Station(found.station, "press", fret=found.fret),
+    station=lambda stand_off: Station(stand_off.station, "press", fret=stand_off.fret),
     tool=lambda _found: "leaf",
     figure=amount_mm,
 )
@@ -60,7 +67,11 @@ PRESS_STATION = StationRecord(
 
 
 def _end_words(end: FretEnd, unit: Unit, _heights: Unit) -> Saying:
-    size = "" if end.mm is None else sentences(format_length(end.mm, unit))
+    size: Saying
+    if end.mm is None:
+        size = ""
+    else:
+        size = sentences(format_length(end.mm, unit))
     return sentences(END_WORDS[end.fault], size)
 
 

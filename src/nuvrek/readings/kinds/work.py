@@ -35,11 +35,9 @@ def _no_frets(_entry: object) -> frozenset[int]:
 
 
 def _rod_place(move: RodMove) -> Saying:
-    return (
-        means("stations.rod")
-        if move.side is None
-        else means("stations.rod-with-lane-words", lane_words=LANE_WORDS[move.side])
-    )
+    if move.side is None:
+        return means("stations.rod")
+    return means("stations.rod-with-lane-words", lane_words=LANE_WORDS[move.side])
 
 
 ROD_MOVE = EntryRecord(
@@ -59,7 +57,10 @@ HEATED = EntryRecord(
 
 
 def _heard_place(heard: Heard) -> Saying:
-    note = means("stations.fret", fret=heard.fret) if heard.fret else means("stations.open")
+    if heard.fret:
+        note = means("stations.fret", fret=heard.fret)
+    else:
+        note = means("stations.open")
     return means("stations.string-with-string-note", string=heard.string, note=note)
 
 
@@ -80,7 +81,10 @@ OTHERS_CLEAN = EntryRecord(
 
 def seat_words(seated: Seated) -> Saying:
     """What became of a fret that was pressed or tapped home."""
-    holds = "" if seated.holds == "not tried" else seated.holds
+    if seated.holds == "not tried":
+        holds = ""
+    else:
+        holds = seated.holds
     glued = means("stations.glued") if seated.glued else ""
     how: Saying = Word(seated.how)
     if seated.where != "whole":
@@ -122,11 +126,15 @@ def _new_wire_frets(terms: NewWire) -> frozenset[int]:
 
 
 def _wire_words(terms: NewWire) -> Saying:
-    return means("stations.new-wire") if terms.wire is None else Word(terms.wire.name)
+    if terms.wire is None:
+        return means("stations.new-wire")
+    return Word(terms.wire.name)
 
 
 def _new_wire_faults(terms: NewWire, _neck: NeckDescription, _number: int) -> list[Saying]:
-    return [] if terms.wire is None else wire_faults(terms.wire)
+    if terms.wire is None:
+        return []
+    return wire_faults(terms.wire)
 
 
 NEW_WIRE = EntryRecord(
@@ -149,8 +157,11 @@ TRUED = EntryRecord(
 
 
 def _fret_work_words(work: FretWork, _unit: Unit, _heights: Unit) -> Saying:
-    said = SWEEPS[work.stage].fine if work.says == "fine" else work.says
-    return means("stations.title-detail", title=SWEEPS[work.stage].title, detail=said)
+    if work.says == "fine":
+        saying = SWEEPS[work.stage].fine
+    else:
+        saying = work.says
+    return means("stations.title-detail", title=SWEEPS[work.stage].title, detail=saying)
 
 
 FRET_WORK = EntryRecord(
@@ -212,7 +223,9 @@ def _note_faults(note: Note, _neck: NeckDescription, number: int) -> list[Saying
 
 
 def _note_words(note: Note, _unit: Unit, _heights: Unit) -> str:
-    return note.text if len(note.text) <= _SHORT else f"{note.text[: _SHORT - 1]}…"
+    if len(note.text) <= _SHORT:
+        return note.text
+    return f"{note.text[: _SHORT - 1]}…"
 
 
 NOTE = EntryRecord(

@@ -65,7 +65,9 @@ class Dealings(Struct, frozen=True):
         if not self.quotes:
             return None
         answer = self.answers.get(self.quotes[-1][0])
-        return self.quotes[-1] if answer is not None and answer.says == "accepted" else None
+        if answer is not None and answer.says == "accepted":
+            return self.quotes[-1]
+        return None
 
 
 def dealt(before: Dealings, number: int, entry: OwnerEntry) -> Dealings:

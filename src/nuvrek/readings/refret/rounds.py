@@ -7,7 +7,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.entries import State
 from nuvrek.readings.sizes import What
 from nuvrek.readings.station import Station
@@ -17,7 +17,7 @@ _SLACK = State(strings="slack")
 
 def spread_frets(neck: NeckDescription, shares: Sequence[float]) -> tuple[int, ...]:
     """The frets nearest to these shares of the way from the first to the last."""
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     places = [x[1] + share * (x[-1] - x[1]) for share in shares]
     found = {min(range(1, neck.frets + 1), key=lambda f: abs(x[f] - place)) for place in places}
     return tuple(sorted(found))
@@ -29,7 +29,9 @@ def board_sizes(neck: NeckDescription) -> tuple[Station, ...]:
     """
     radius = _sizes("radius", spread_frets(neck, (0.0, 0.45, 1.0)))
     thick = _sizes("board-thickness", (1, neck.frets))
-    bound = (Station("binding", "size", "bass", 0, what="binding-width"),) if neck.bound else ()
+    bound = list[Station]()
+    if neck.bound:
+        bound.append(Station("binding", "size", "bass", 0, what="binding-width"))
     bridge = tuple(
         Station(f"bridge-{lane}", "size", lane, 0, what="over-bridge")
         for lane in ("bass", "treble")
@@ -46,7 +48,15 @@ def bare_board(neck: NeckDescription) -> tuple[Station, ...]:
     )
     places = spread_frets(neck, (0.15, 0.3, 0.45, 0.6, 0.8))
     gaps = tuple(
-        Station(f"bare-{lane}-{fret}", "string-gap", lane, fret, (1, neck.frets), "plain", _SLACK)
+        Station(
+            f"bare-{lane}-{fret}",
+            "string-gap",
+            lane,
+            fret=fret,
+            supports=(1, neck.frets),
+            by="plain",
+            state=_SLACK,
+        )
         for lane in LANES
         for fret in places
         if 1 < fret < neck.frets

@@ -22,8 +22,8 @@ class Sweep(Struct, frozen=True):
 
 
 SWEEPS: dict[FretStage, Sweep] = {
-    one.stage: one
-    for one in (
+    sweep.stage: sweep
+    for sweep in (
         Sweep(
             "pull",
             means("stations.pulled"),

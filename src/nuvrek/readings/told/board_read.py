@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.radius import described_radius_mm
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.entries import Size
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
@@ -38,9 +38,9 @@ class BoardRead:
 def sizes_read(neck_state: NeckState, what: What) -> dict[int, float]:
     """The last size of a kind at each fret; 0 is the nut."""
     return {
-        one.reading.fret: one.reading.mm
-        for one in neck_state.taken
-        if isinstance(one.reading, Size) and one.reading.what == what
+        taken.reading.fret: taken.reading.mm
+        for taken in neck_state.taken
+        if isinstance(taken.reading, Size) and taken.reading.what == what
     }
 
 
@@ -65,14 +65,14 @@ def board_read(neck_state: NeckState) -> BoardRead:
 def _less_wood(neck_state: NeckState, what: What) -> dict[int, float]:
     """Depths and thicknesses less the wood taken off since they were read."""
     found = {}
-    for one in neck_state.taken:
-        if not isinstance(one.reading, Size) or one.reading.what != what:
+    for taken in neck_state.taken:
+        if not isinstance(taken.reading, Size) or taken.reading.what != what:
             continue
-        fret, gone = one.reading.fret, 0.0
+        fret, gone = taken.reading.fret, 0.0
         for number, trued in neck_state.truings:
-            if number > one.number:
+            if number > taken.number:
                 gone += max((mm for at, _, mm in trued.off if at == max(fret, 1)), default=0.0)
-        found[fret] = one.reading.mm - gone
+        found[fret] = taken.reading.mm - gone
     return found
 
 
@@ -80,7 +80,7 @@ def _every(neck: NeckDescription, read: dict[int, float]) -> tuple[float | None,
     """Between the places read it runs straight, outside them as at the nearest."""
     if not read:
         return (None,) * neck.frets
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    x = places_mm(neck)
     places = sorted(fret for fret in read if fret <= neck.frets)
     if not places:
         return (None,) * neck.frets
@@ -133,12 +133,5 @@ def _thin_faults(
     every_depth, every_thick = _every(neck, depths), _every(neck, thick)
     for fret, (deep, board) in enumerate(zip(every_depth, every_thick, strict=True), 1):
         if deep is not None and board is not None and deep >= board:
-            return [
-                means(
-                    "stations.fret-slot-mm-deep-board",
-                    fret=fret,
-                    deep=deep,
-                    board=board,
-                )
-            ]
+            return [means("stations.fret-slot-mm-deep-board", fret=fret, deep=deep, board=board)]
     return []

@@ -27,10 +27,10 @@ def dial_error_mm(taken: Sequence[Taken], x_mm: NDArray[np.float64]) -> float:
     others, Bayesian Data Analysis, section 2.6, from memory).
     """
     runs: dict[object, dict[int, dict[int, float]]] = {}
-    for one in taken:
-        if isinstance(one.reading, Dial) and one.reading.error_mm is None:
-            dial = one.reading
-            tops = runs.setdefault((dial.lane, dial.state, id(one.surface)), {})
+    for reading_taken in taken:
+        if isinstance(reading_taken.reading, Dial) and reading_taken.reading.error_mm is None:
+            dial = reading_taken.reading
+            tops = runs.setdefault((dial.lane, dial.state, id(reading_taken.surface)), {})
             tops.setdefault(dial.run, {})[dial.fret] = dial.reading_mm
     squares, count = USUAL_COUNTS * tool_errors.DIAL_ERROR_MM**2, float(USUAL_COUNTS)
     for passes in runs.values():

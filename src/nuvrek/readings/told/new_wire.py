@@ -10,11 +10,11 @@ from nuvrek.readings.refret.entries import FretStage
 from nuvrek.readings.refret.stages import SEAT_AGAIN
 
 
-def new_tops_of(now: NeckState) -> tuple[int, ...]:
+def new_tops_of(neck_state: NeckState) -> tuple[int, ...]:
     """Frets with new wire that no file has touched yet."""
     filed: dict[int, int] = {}
     fitted: dict[int, int] = {}
-    for work in now.work:
+    for work in neck_state.work:
         match work.entry:
             case Filed(off=off):
                 filed |= {fret: work.number for fret, _, _ in off}
@@ -25,20 +25,22 @@ def new_tops_of(now: NeckState) -> tuple[int, ...]:
     return tuple(
         fret
         for fret, number in sorted(fitted.items())
-        if filed.get(fret, 0) < number and fret not in now.out and fret <= now.neck.frets
+        if filed.get(fret, 0) < number
+        and fret not in neck_state.out
+        and fret <= neck_state.neck.frets
     )
 
 
-def said_at(now: NeckState, stage: FretStage) -> frozenset[int]:
+def said_at(neck_state: NeckState, stage: FretStage) -> frozenset[int]:
     """Frets of which something was said at a stage of the refret in hand."""
-    return frozenset(fret for at, fret in now.fret_work if at == stage)
+    return frozenset(fret for at, fret in neck_state.fret_work if at == stage)
 
 
-def seat_again(now: NeckState) -> tuple[int, ...]:
+def seat_again(neck_state: NeckState) -> tuple[int, ...]:
     """New frets that stand off or move, as last said."""
     found: dict[int, bool] = {}
     for stage in ("fit", "seat"):
-        for (at, fret), says in now.fret_work.items():
+        for (at, fret), says in neck_state.fret_work.items():
             if at == stage:
                 found[fret] = says in SEAT_AGAIN
     return tuple(sorted(fret for fret, again in found.items() if again))

@@ -35,11 +35,11 @@ def stands_off(neck_state: NeckState) -> dict[int, StandOff]:
     # One that still moves after the press is as loose as before.
     done = (w for w in neck_state.work if isinstance(w.entry, Seated) and w.entry.holds != "moves")
     seated = {w.entry.fret: w.number for w in done if isinstance(w.entry, Seated)}
-    for one in neck_state.taken:
-        match one.reading:
+    for taken in neck_state.taken:
+        match taken.reading:
             case StandOff(fret=fret):
-                if one.number > seated.get(fret, 0) and neck_state.stands(one.number, fret):
-                    found[fret] = one.reading
+                if taken.number > seated.get(fret, 0) and neck_state.stands(taken.number, fret):
+                    found[fret] = taken.reading
             case OthersFirm(frets=frets):
                 for fret in frets:
                     found.pop(fret, None)
@@ -53,15 +53,15 @@ def seated_unread(neck_state: NeckState) -> tuple[int, ...]:
     dial or a caliper on them.
     """
     seated = {w.entry.fret: w.number for w in neck_state.work if isinstance(w.entry, Seated)}
-    for one in neck_state.taken if seated else ():
-        match one.reading:
+    for taken in neck_state.taken if seated else ():
+        match taken.reading:
             case (
                 Rock(fret=fret) | StringGap(fret=fret) | Dial(fret=fret) | CrownHeight(fret=fret)
-            ) if one.number > seated.get(fret, one.number):
+            ) if taken.number > seated.get(fret, taken.number):
                 seated.pop(fret, None)
             case OthersStill(frets=frets):
                 for fret in frets:
-                    if one.number > seated.get(fret, one.number):
+                    if taken.number > seated.get(fret, taken.number):
                         seated.pop(fret, None)
             case _:
                 pass
@@ -71,10 +71,10 @@ def seated_unread(neck_state: NeckState) -> tuple[int, ...]:
 def end_faults(neck_state: NeckState) -> dict[tuple[Side, EndFault], dict[int, FretEnd]]:
     """What is wrong with fret ends, by side and fault, unless a later sweep found the end fine."""
     found: dict[tuple[Side, EndFault], dict[int, FretEnd]] = {}
-    for one in neck_state.taken:
-        match one.reading:
+    for taken in neck_state.taken:
+        match taken.reading:
             case FretEnd(side=side, fret=fret, fault=fault) as end if neck_state.stands(
-                one.number, fret
+                taken.number, fret
             ):
                 found.setdefault((side, fault), {})[fret] = end
             case EndsFine(side=side, frets=frets):
@@ -89,12 +89,14 @@ def end_faults(neck_state: NeckState) -> dict[tuple[Side, EndFault], dict[int, F
 def rod_feel(neck_state: NeckState) -> Feel | None:
     """How the rod felt last, by a reading or with a move; None when nobody said."""
     felt: list[tuple[int, str]] = [
-        (one.number, one.reading.feel)
-        for one in neck_state.taken
-        if isinstance(one.reading, RodFeel)
+        (taken.number, taken.reading.feel)
+        for taken in neck_state.taken
+        if isinstance(taken.reading, RodFeel)
     ]
     felt += [(number, move.feel) for number, move in neck_state.rod_moves if move.feel]
-    return max(felt)[1] if felt else None  # type: ignore[return-value]
+    if not felt:
+        return None
+    return max(felt)[1]  # type: ignore[return-value]
 
 
 def grooves_read(neck_state: NeckState) -> dict[tuple[int, int], float]:
@@ -102,10 +104,10 @@ def grooves_read(neck_state: NeckState) -> dict[tuple[int, int], float]:
     named).
     """
     deepest: dict[tuple[int, int], float] = {}
-    for one in neck_state.taken:
-        match one.reading:
+    for taken in neck_state.taken:
+        match taken.reading:
             case Size(what="groove", fret=fret, mm=mm, string=string):
-                if neck_state.same_crown(one, fret):
+                if neck_state.same_crown(taken, fret):
                     place = fret, string or 1
                     deepest[place] = max(deepest.get(place, 0.0), mm)
             case _:
@@ -116,10 +118,10 @@ def grooves_read(neck_state: NeckState) -> dict[tuple[int, int], float]:
 def flats_read(neck_state: NeckState) -> dict[int, float]:
     """Width of the flats read on today's crowns, mm, by fret."""
     widest: dict[int, float] = {}
-    for one in neck_state.taken:
-        match one.reading:
+    for taken in neck_state.taken:
+        match taken.reading:
             case Size(what="flat-width", fret=fret, mm=mm):
-                if one.number > neck_state.reprofiled and neck_state.same_crown(one, fret):
+                if taken.number > neck_state.reprofiled and neck_state.same_crown(taken, fret):
                     widest[fret] = max(widest.get(fret, 0.0), mm)
             case _:
                 pass
@@ -134,7 +136,9 @@ def rod_kind_tried(neck_state: NeckState) -> RodKind | None:
         return None
     slack, past = False, 0.0
     felt = {
-        one.number: one.reading.feel for one in neck_state.taken if isinstance(one.reading, RodFeel)
+        taken.number: taken.reading.feel
+        for taken in neck_state.taken
+        if isinstance(taken.reading, RodFeel)
     }
     events: list[tuple[int, str, float]] = [(number, feel, 0.0) for number, feel in felt.items()]
     events += [(number, move.feel, move.turns) for number, move in neck_state.rod_moves]
@@ -147,4 +151,6 @@ def rod_kind_tried(neck_state: NeckState) -> RodKind | None:
             slack = True
         elif turns > 0.0:
             slack, past = False, 0.0
-    return "one-way" if past >= PAST_SLACK_TURNS else None
+    if past >= PAST_SLACK_TURNS:
+        return "one-way"
+    return None

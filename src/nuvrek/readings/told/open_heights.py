@@ -48,10 +48,10 @@ def odd_heights(neck_state: NeckState) -> list[OddHeight]:
     if outer[0] is None or outer[1] is None or _count(neck_state) < 3:
         return found
     high, low = outer[0][1], outer[1][1]
-    for string, (one, mm) in last.items():
+    for string, (taken, mm) in last.items():
         line = high + (low - high) * (string - 1) / (_count(neck_state) - 1)
-        if abs(mm - line) > ODD_MM and one.number not in {odd.number for odd in found}:
-            found.append(OddHeight(one.number, mm, line, of_same_string=False))
+        if abs(mm - line) > ODD_MM and taken.number not in {odd.number for odd in found}:
+            found.append(OddHeight(taken.number, mm, line, of_same_string=False))
     return found
 
 
@@ -62,25 +62,28 @@ def _count(neck_state: NeckState) -> int:
 
 def _last(neck_state: NeckState) -> dict[int, tuple[Taken, float]]:
     found: dict[int, tuple[Taken, float]] = {}
-    for one in neck_state.taken:
-        told = _told(neck_state, one)
+    for taken in neck_state.taken:
+        told = _heights_told(neck_state, taken)
         if told is not None:
-            found[told[0]] = one, told[1]
+            found[told[0]] = taken, told[1]
     return found
 
 
-def _told(neck_state: NeckState, one: Taken) -> tuple[int, float] | None:
+def _heights_told(neck_state: NeckState, taken: Taken) -> tuple[int, float] | None:
     """The string a reading tells of, and its open height over the fret it is spoken of; None where
     it tells none.
     """
-    reading = one.reading
+    reading = taken.reading
     if not isinstance(reading, StringHeight) or reading.state.strings != "pitch":
         return None
     if reading.fret < max(5, reading.capo + LEAST_FRETS_ON):
         return None
-    if not neck_state.stands(one.number, reading.fret):
+    if not neck_state.stands(taken.number, reading.fret):
         return None
-    outer = 1 if reading.side == "treble" else _count(neck_state)
+    if reading.side == "treble":
+        outer = 1
+    else:
+        outer = _count(neck_state)
     neck = neck_state.neck
     mm = open_height_mm(
         reading.height_mm, reading.fret, neck.scale_mm, neck.height_fret, capo=reading.capo
@@ -92,17 +95,17 @@ def _against_earlier(neck_state: NeckState, string: int) -> OddHeight | None:
     """The last height of a string against the one before it, where nothing was done between."""
     done = max((work.number for work in neck_state.work), default=0)
     told = [
-        (one, mm)
-        for one in neck_state.taken
-        if one.number > done and (said := _told(neck_state, one)) and said[0] == string
+        (taken, mm)
+        for taken in neck_state.taken
+        if taken.number > done and (said := _heights_told(neck_state, taken)) and said[0] == string
         for mm in (said[1],)
     ]
     if len(told) < 2:
         return None
-    (before, expected), (one, mm) = told[-2:]
-    alike = before.reading.state == one.reading.state
+    (before, expected), (taken, mm) = told[-2:]
+    alike = before.reading.state == taken.reading.state
     # The same place read again is a saddle that was moved; two places tell of one moment.
-    apart = getattr(before.reading, "fret", 0) != getattr(one.reading, "fret", 0)
+    apart = getattr(before.reading, "fret", 0) != getattr(taken.reading, "fret", 0)
     if alike and apart and abs(mm - expected) > ODD_MM:
-        return OddHeight(one.number, mm, expected, of_same_string=True)
+        return OddHeight(taken.number, mm, expected, of_same_string=True)
     return None

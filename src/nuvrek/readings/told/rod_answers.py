@@ -51,7 +51,7 @@ def answers(neck_state: NeckState) -> list[Answer]:
     if neck_state.neck.rod != "twin":
         return _answers(neck_state, None)
     sides: tuple[Side, ...] = ("bass", "treble")
-    return [one for side in sides for one in _answers(neck_state, side)]
+    return [answer for side in sides for answer in _answers(neck_state, side)]
 
 
 def _answers(neck_state: NeckState, side: Side | None) -> list[Answer]:
@@ -80,8 +80,8 @@ def backwards(neck_state: NeckState) -> bool:
     """
     found = answers(neck_state)
     # Both sides answer to one move: it counts once.
-    moves = {one.last_move for one in found if one.other_way}
-    return len(moves) >= LEARNT and not any(one.usual_way for one in found)
+    moves = {answer.last_move for answer in found if answer.other_way}
+    return len(moves) >= LEARNT and not any(answer.usual_way for answer in found)
 
 
 def went_other_way(neck_state: NeckState) -> Answer | None:
@@ -105,32 +105,29 @@ def _compared(
 
 def _events(neck_state: NeckState) -> Sequence[Taken | tuple[int, RodMove]]:
     events: list[tuple[int, Taken | tuple[int, RodMove]]] = [
-        (one.number, one) for one in neck_state.taken if isinstance(one.reading, StringGap)
+        (taken.number, taken) for taken in neck_state.taken if isinstance(taken.reading, StringGap)
     ]
     events += [(number, (number, move)) for number, move in neck_state.rod_moves]
     return [event for _, event in sorted(events, key=lambda pair: pair[0])]
 
 
-def _read(one: Taken) -> tuple[Place | None, float | None]:
+def _read(taken: Taken) -> tuple[Place | None, float | None]:
     """Where a dip was read and how large it is; a bare bound is no figure, and light past the
     supports is no dip.
     """
-    gap = one.reading
+    gap = taken.reading
     if not isinstance(gap, StringGap) or not gap.low_support or gap.high_support is None:
         return None, None
     if not gap.low_support < gap.fret < gap.high_support:
         return None, None
-    place = (
-        gap.lane,
-        gap.low_support,
-        gap.high_support,
-        gap.fret,
-        gap.by,
-        gap.state.strings,
-    )
+    place = (gap.lane, gap.low_support, gap.high_support, gap.fret, gap.by, gap.state.strings)
     if gap.gap_mm is not None:
         return place, gap.gap_mm
-    high = gap.drags_mm if gap.drags_mm is not None else gap.wont_go_mm
+    high: float | None
+    if gap.drags_mm is not None:
+        high = gap.drags_mm
+    else:
+        high = gap.wont_go_mm
     if gap.slides_mm is not None and high is not None:
         return place, 0.5 * (gap.slides_mm + high)
     return None, None

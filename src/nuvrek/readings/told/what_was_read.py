@@ -28,23 +28,23 @@ NUT_FEELS: tuple[Feel, ...] = ("binding", "key slips", "out of reach")
 def pressed(neck_state: NeckState) -> frozenset[int]:
     """Frets that a finger has pressed, whatever it found."""
     found: set[int] = set()
-    for one in neck_state.taken:
+    for taken in neck_state.taken:
         frets: tuple[int, ...] = ()
-        match one.reading:
+        match taken.reading:
             case OthersFirm(frets=frets):
                 pass
             case StandOff(fret=fret, moves="moves" | "firm"):
                 frets = (fret,)
             case _:
                 pass
-        found.update(fret for fret in frets if neck_state.stands(one.number, fret))
+        found.update(fret for fret in frets if neck_state.stands(taken.number, fret))
     return frozenset(found)
 
 
 def firm(neck_state: NeckState) -> frozenset[int]:
     """Frets that were pressed last and did not move."""
     found: dict[int, bool] = {}
-    events: list[tuple[int, object]] = [(one.number, one.reading) for one in neck_state.taken]
+    events: list[tuple[int, object]] = [(taken.number, taken.reading) for taken in neck_state.taken]
     events += [(work.number, work.entry) for work in neck_state.work]
     for number, event in sorted(events, key=lambda pair: pair[0]):
         said: dict[int, bool] = {}
@@ -70,8 +70,8 @@ def unpressed(neck_state: NeckState) -> tuple[int, ...]:
 def tops_read(neck_state: NeckState) -> dict[Lane, frozenset[int]]:
     """On each lane the frets whose tops a rocker, a dial, a string or an edge has spoken of."""
     found: dict[Lane, set[int]] = {lane: set() for lane in LANES}
-    for one in neck_state.taken:
-        match one.reading:
+    for taken in neck_state.taken:
+        match taken.reading:
             case Rock(lane=lane, fret=fret) | Dial(lane=lane, fret=fret):
                 spoken: tuple[int, ...] = (fret,)
             case OthersStill(lane=lane, frets=spoken):
@@ -80,14 +80,14 @@ def tops_read(neck_state: NeckState) -> dict[Lane, frozenset[int]]:
                 spoken = (fret,)
             case _:
                 continue
-        found[lane].update(fret for fret in spoken if neck_state.stands(one.number, fret))
+        found[lane].update(fret for fret in spoken if neck_state.stands(taken.number, fret))
     return {lane: frozenset(frets) for lane, frets in found.items()}
 
 
 def relief_read(neck_state: NeckState) -> bool:
     """Whether any string, edge or dial has spoken of the dip of this neck."""
-    for one in neck_state.taken:
-        match one.reading:
+    for taken in neck_state.taken:
+        match taken.reading:
             case StringGap(low_support=low) if low != 0:
                 return True
             case EdgeLie() | Dial():
@@ -104,8 +104,8 @@ def relief_blind(neck_state: NeckState) -> bool:
     lit, dark = False, False
     if neck_state.neck.bare:
         return False
-    for one in neck_state.taken:
-        reading = one.reading
+    for taken in neck_state.taken:
+        reading = taken.reading
         if isinstance(reading, EdgeLie):
             return False
         if not isinstance(reading, StringGap) or reading.state.strings != "pitch":
@@ -149,9 +149,9 @@ def nut_trouble(neck_state: NeckState) -> tuple[int, Feel] | None:
     journal and how it felt. What was felt later does not mend it.
     """
     felt: list[tuple[int, str]] = [
-        (one.number, one.reading.feel)
-        for one in neck_state.taken
-        if isinstance(one.reading, RodFeel)
+        (taken.number, taken.reading.feel)
+        for taken in neck_state.taken
+        if isinstance(taken.reading, RodFeel)
     ]
     felt += [(number, move.feel) for number, move in neck_state.rod_moves]
     found: tuple[int, Feel] | None = None

@@ -22,18 +22,18 @@ LEAST_METAL_MM, MOST_WOOD_MM = 0.05, 3.0
 
 
 def file_fret(
-    one: LivingNeck, fret: int, lanes: list[int], strokes: int, pressure: Pressure
+    living: LivingNeck, fret: int, lanes: list[int], strokes: int, pressure: Pressure
 ) -> None:
     """A file along one fret only. One that is loose sinks under it and is hardly cut."""
-    one.disturb()
+    living.disturb()
     for k in lanes:
-        sinks = min(one.stand_off_mm[fret, k] / 0.05, 1.0)
-        bite = BITE_MM[pressure] * 0.5 * (1.0 - 0.6 * sinks) * (1.0 + UNEVEN * one.rng.normal())
-        _take(one, fret, k, max(bite, 0.0) * strokes)
+        sinks = min(living.stand_off_mm[fret, k] / 0.05, 1.0)
+        bite = BITE_MM[pressure] * 0.5 * (1.0 - 0.6 * sinks) * (1.0 + UNEVEN * living.rng.normal())
+        _take(living, fret, k, max(bite, 0.0) * strokes)
 
 
 def block(
-    one: LivingNeck,
+    living: LivingNeck,
     first: int,
     last: int,
     lanes: list[int],
@@ -44,32 +44,32 @@ def block(
     backed: bool = False,
 ) -> None:
     """A straight block or beam to and fro from one fret to another along some lanes."""
-    one.disturb()
+    living.disturb()
     for _ in range(strokes):
-        tops = one.tops_mm(pressure)
+        tops = living.tops_mm(pressure)
         if backed:
-            tops += (one.board_mm() - one.board_mm(GIVES_MM[pressure])) * np.isfinite(tops)
+            tops += (living.board_mm() - living.board_mm(GIVES_MM[pressure])) * np.isfinite(tops)
         for k in lanes:
-            spread = carried(one.x_mm, tops[:, k], first, last, length_mm)
-            bite = BITE_MM[pressure] * (1.0 + UNEVEN * one.rng.normal())
+            spread = carried(living.x_mm, tops[:, k], first, last, length_mm)
+            bite = BITE_MM[pressure] * (1.0 + UNEVEN * living.rng.normal())
             for fret in np.flatnonzero(spread):
-                _take(one, int(fret), k, max(bite * float(spread[fret]), 0.0))
+                _take(living, int(fret), k, max(bite * float(spread[fret]), 0.0))
 
 
 def true_wood(
-    one: LivingNeck, first: int, last: int, strokes: int, length_mm: float, pressure: Pressure
+    living: LivingNeck, first: int, last: int, strokes: int, length_mm: float, pressure: Pressure
 ) -> None:
     """A block on the bare board, all its width at once."""
     for _ in range(strokes):
-        wood = one.board_mm(GIVES_MM[pressure])
+        wood = living.board_mm(GIVES_MM[pressure])
         for k in range(3):
-            spread = carried(one.x_mm, wood[:, k], first, last, length_mm)
+            spread = carried(living.x_mm, wood[:, k], first, last, length_mm)
             off = BITE_MM[pressure] * WOOD_TIMES * spread
-            off = np.minimum(off, MOST_WOOD_MM - one.wood_taken_mm[:, k])
-            one.wood_mm[:, k] -= off
-            one.wood_taken_mm[:, k] += off
+            off = np.minimum(off, MOST_WOOD_MM - living.wood_taken_mm[:, k])
+            living.wood_mm[:, k] -= off
+            living.wood_taken_mm[:, k] += off
             if k == 1:
-                one.slot_mm = np.maximum(one.slot_mm - off, 0.0)
+                living.slot_mm = np.maximum(living.slot_mm - off, 0.0)
 
 
 def carried(x_mm: Array, h_mm: Array, first: int, last: int, length_mm: float) -> Array:
@@ -113,14 +113,14 @@ def _shared(work: Array, x_mm: Array, h_mm: Array, under: list[int], middle: flo
         work[p] += share / total if total else 0.0
 
 
-def _take(one: LivingNeck, fret: int, lane: int, mm: float) -> None:
+def _take(living: LivingNeck, fret: int, lane: int, mm: float) -> None:
     """Metal is gone, and stays gone; shallow grooves go with it."""
-    mm = min(mm, float(one.crown_mm[fret, lane]) - LEAST_METAL_MM)
+    mm = min(mm, float(living.crown_mm[fret, lane]) - LEAST_METAL_MM)
     if mm <= 0.0:
         return
-    one.crown_mm[fret, lane] -= mm
-    one.groove_mm[fret, lane] = max(one.groove_mm[fret, lane] - mm, 0.0)
-    one.taken_mm[fret, lane] += mm
-    one.filed_mm[fret, lane] += mm
+    living.crown_mm[fret, lane] -= mm
+    living.groove_mm[fret, lane] = max(living.groove_mm[fret, lane] - mm, 0.0)
+    living.taken_mm[fret, lane] += mm
+    living.filed_mm[fret, lane] += mm
     if mm > 2e-4:
-        one.ink[fret, lane] = False
+        living.ink[fret, lane] = False

@@ -51,7 +51,10 @@ def lie(x_mm: Array, h_mm: Array, places: list[int], middle_mm: float | None = N
     if len(there) < 2:
         raise ValueError("An edge needs two places to lie on.")
     on = crests(x_mm, h_mm, there)
-    middle = 0.5 * (x_mm[there[0]] + x_mm[there[-1]]) if middle_mm is None else middle_mm
+    if middle_mm is None:
+        middle = 0.5 * (x_mm[there[0]] + x_mm[there[-1]])
+    else:
+        middle = middle_mm
     a, b = stretch(x_mm, on, float(middle))
     slope = (h_mm[b] - h_mm[a]) / (x_mm[b] - x_mm[a])
     gaps = h_mm[a] + slope * (x_mm[there] - x_mm[a]) - h_mm[there]

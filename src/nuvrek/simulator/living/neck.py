@@ -17,7 +17,7 @@ from numpy.typing import NDArray
 
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import State
 from nuvrek.simulator.rods import MadeRod
 from nuvrek.simulator.truth import Truth
@@ -52,7 +52,7 @@ TAPE_MM = 0.13
 
 
 @dataclass(frozen=True)
-class Heated:
+class HeatTaken:
     """What one heat bent, mm, the share of it that stays, and when it was."""
 
     over_mm: float
@@ -103,7 +103,7 @@ class LivingNeck:
     springs_mm: Array = field(default_factory=lambda: np.zeros(0))
     sunk_mm: Array = field(default_factory=lambda: np.zeros(0))
     replaced_mm: Array = field(default_factory=lambda: np.zeros(0))
-    heats: tuple[Heated, ...] = ()
+    heats: tuple[HeatTaken, ...] = ()
     grip_mm: Array = field(default_factory=lambda: np.zeros(0))
     out: Flags = field(default_factory=lambda: np.zeros(0, dtype=bool))
     slot_mm: Array = field(default_factory=lambda: np.zeros(0))
@@ -139,7 +139,7 @@ class LivingNeck:
     @property
     def x_mm(self) -> Array:
         """Places of nut and frets along the board, (frets + 1,)."""
-        return fret_places_mm(self.neck.scale_mm, self.neck.frets)
+        return place_row_mm(self.neck)
 
     def dip_mm(self) -> Array:
         """How far the neck is bent below its wood at rest, by lane: (3,)."""
@@ -151,7 +151,7 @@ class LivingNeck:
                 share = OTHER_SHARE + (1.0 - OTHER_SHARE) * across
             crept = 1.0 + rod.settles * min(self.minutes / CREEP_MIN, 1.0)
             out += rod.taken_out_mm * crept * share
-        heated = sum(one.left_mm(self.minutes) for one in self.heats)
+        heated = sum(heat_taken.left_mm(self.minutes) for heat_taken in self.heats)
         tangs = GRIP_TAKES * float(self.grip_mm.sum()) / max(self.neck.frets, 1)
         return np.asarray(self.pull_mm * self.tension - out - heated - tangs)
 
@@ -227,12 +227,12 @@ class LivingNeck:
             self.neck,
             board,
             np.nan_to_num(tops - board),
-            self.bend,
-            0.0,
-            0.0,
-            (),
-            (float(heights[0]), float(heights[1])),
-            tuple((fret, None) for fret in self.loose),
+            bend=self.bend,
+            pull_mm=0.0,
+            rod_per_turn_mm=0.0,
+            proud=(),
+            string_height_12_mm=(float(heights[0]), float(heights[1])),
+            loose=tuple((fret, None) for fret in self.loose),
         )
 
     def state(self) -> State:
@@ -259,8 +259,11 @@ def from_truth(truth: Truth, rng: Generator, rods: tuple[MadeRod, ...] | None = 
             crown[fret, k] -= up
         held[fret] = False
     if rods is None:
-        rods = () if truth.neck.rod == "none" else (MadeRod(truth.rod_per_turn_mm),)
-    one = LivingNeck(
+        if truth.neck.rod == "none":
+            rods = ()
+        else:
+            rods = (MadeRod(truth.rod_per_turn_mm),)
+    living = LivingNeck(
         neck=truth.neck,
         wood_mm=truth.board_mm.copy(),
         crown_mm=crown,
@@ -272,5 +275,5 @@ def from_truth(truth: Truth, rng: Generator, rods: tuple[MadeRod, ...] | None = 
         stand_off_mm=off,
         held=held,
     )
-    one.set_string_height(*truth.string_height_12_mm)
-    return one
+    living.set_string_height(*truth.string_height_12_mm)
+    return living

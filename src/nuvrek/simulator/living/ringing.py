@@ -59,64 +59,67 @@ def string_shares(strings: int) -> Array:
 
     Heights run straight from lane to lane, the outer strings over the outer lanes.
     """
-    across = np.linspace(-1.0, 1.0, strings) if strings > 1 else np.zeros(1)
+    if strings > 1:
+        across = np.linspace(-1.0, 1.0, strings)
+    else:
+        across = np.zeros(1)
     low, high = np.maximum(-across, 0.0), np.maximum(across, 0.0)
     return np.stack([low, 1.0 - low - high, high], axis=1)
 
 
-def rooms_mm(one: LivingNeck) -> Array:
+def rooms_mm(living: LivingNeck) -> Array:
     """Least room of every note, open ones too: (strings, frets), low string first. Minus is into
     a top. The last fret has nothing ahead.
     """
-    share = string_shares(one.neck.strings)
-    tops = share @ np.nan_to_num(one.under_strings_mm(), nan=-9.0).T
-    edge = share @ np.nan_to_num(one.tops_mm(), nan=-9.0).T
-    saddles = _saddles(one)
-    x, scale = one.x_mm, one.neck.scale_mm
+    share = string_shares(living.neck.strings)
+    tops = share @ np.nan_to_num(living.under_strings_mm(), nan=-9.0).T
+    edge = share @ np.nan_to_num(living.tops_mm(), nan=-9.0).T
+    saddles = _saddles(living)
+    x, scale = living.x_mm, living.neck.scale_mm
     lean = (x[None, :] - x[:, None]) / (scale - x[:, None])
     line = tops[:, :, None] * (1.0 - lean) + saddles[:, None, None] * lean
     # A slack string swings wider by what it lacks.
-    touch = TOUCHES[one.neck.touch] / max(one.tension, 0.2)
-    room = line - touch * swings(scale, one.neck.frets)[None] - edge[:, None, :]
+    touch = TOUCHES[living.neck.touch] / max(living.tension, 0.2)
+    room = line - touch * swings(scale, living.neck.frets)[None] - edge[:, None, :]
     ahead = np.triu(np.ones((len(x), len(x)), dtype=bool), 1)
     return np.asarray(np.where(ahead, room, np.inf).min(axis=2)[:, :-1])
 
 
-def slips(one: LivingNeck) -> NDArray[np.bool_]:
+def slips(living: LivingNeck) -> NDArray[np.bool_]:
     """Which frets let an outer string slip off their rounded end: (frets + 1, 2)."""
-    return np.asarray(EDGE_ROOM_MM - one.rounded_mm < LEAST_ROOM_MM)
+    return np.asarray(EDGE_ROOM_MM - living.rounded_mm < LEAST_ROOM_MM)
 
 
-def clean(one: LivingNeck) -> NDArray[np.bool_]:
+def clean(living: LivingNeck) -> NDArray[np.bool_]:
     """Whether each note rings clean, (strings, frets), open ones first. A loose fret rattles; a
     deep groove and a flat top sing.
     """
-    rings = rooms_mm(one) >= -BREATH_MM
-    for fret in one.loose:
+    rings = rooms_mm(living) >= -BREATH_MM
+    for fret in living.loose:
         if fret < rings.shape[1]:
             rings[:, fret] = False
-    off = slips(one)
+    off = slips(living)
     rings[0, off[: rings.shape[1], 0]] = False
     rings[-1, off[: rings.shape[1], 1]] = False
     return rings
 
 
-def first_touched(one: LivingNeck, string: int, note: int) -> int | None:
+def first_touched(living: LivingNeck, string: int, note: int) -> int | None:
     """The fret that a note meets most; None where it rings clean."""
-    share = string_shares(one.neck.strings)[string]
-    tops, edge = one.under_strings_mm() @ share, one.tops_mm() @ share
-    saddle = float(_saddles(one)[string])
-    x, scale = one.x_mm, one.neck.scale_mm
+    share = string_shares(living.neck.strings)[string]
+    tops, edge = living.under_strings_mm() @ share, living.tops_mm() @ share
+    saddle = float(_saddles(living)[string])
+    x, scale = living.x_mm, living.neck.scale_mm
     lean = (x[note + 1 :] - x[note]) / (scale - x[note])
-    touch = TOUCHES[one.neck.touch] / max(one.tension, 0.2)
-    swing = touch * swings(scale, one.neck.frets)[note, note + 1 :]
+    touch = TOUCHES[living.neck.touch] / max(living.tension, 0.2)
+    swing = touch * swings(scale, living.neck.frets)[note, note + 1 :]
     room = tops[note] * (1.0 - lean) + saddle * lean - swing - edge[note + 1 :]
     if not room.size or room.min() >= -BREATH_MM:
         return None
     return note + 1 + int(room.argmin())
 
 
-def _saddles(one: LivingNeck) -> Array:
+def _saddles(living: LivingNeck) -> Array:
     """The saddle under each string, the low one first: they stand in a straight line."""
-    low, high = one.saddles_mm()
-    return np.linspace(float(low), float(high), one.neck.strings)
+    low, high = living.saddles_mm()
+    return np.linspace(float(low), float(high), living.neck.strings)

@@ -8,7 +8,7 @@ import numpy as np
 
 from nuvrek.readings.entries import Feel, Side
 from nuvrek.simulator.living.filing import LEAST_METAL_MM
-from nuvrek.simulator.living.neck import Heated, LivingNeck, lane_number
+from nuvrek.simulator.living.neck import HeatTaken, LivingNeck, lane_number
 
 Force = Literal["light", "firm", "hard"]
 Where = Literal["whole", "bass", "middle", "treble"]
@@ -33,126 +33,131 @@ MOST_TURNS = 4.0
 PULLS = (0.55, 1.4)
 
 
-def press(one: LivingNeck, fret: int, where: Where, force: Force) -> None:
+def press(living: LivingNeck, fret: int, where: Where, force: Force) -> None:
     """A caul pressed on a fret: down it goes, and comes up again unless it is glued."""
     for k in _lanes(where):
-        off = one.stand_off_mm[fret, k]
-        springs = one.springs_mm[fret, k] = max(one.springs_mm[fret, k], off)
+        off = living.stand_off_mm[fret, k]
+        springs = living.springs_mm[fret, k] = max(living.springs_mm[fret, k], off)
         reach = LIGHT_REACHES if force == "light" else 1.0
         least = max(COMES_UP * springs, min(FELT_MM, springs))
-        one.stand_off_mm[fret, k] = max(off * (1.0 - reach * (1.0 - COMES_UP)), least)
+        living.stand_off_mm[fret, k] = max(off * (1.0 - reach * (1.0 - COMES_UP)), least)
         if force == "hard":
-            sinks = max(SUNK_MM - 0.5 * one.sunk_mm[fret, k], 0.0)
-            sinks = min(sinks, max(one.crown_mm[fret, k] - LEAST_METAL_MM, 0.0))
-            one.crown_mm[fret, k] -= sinks
-            one.sunk_mm[fret, k] += sinks
+            sinks = max(SUNK_MM - 0.5 * living.sunk_mm[fret, k], 0.0)
+            sinks = min(sinks, max(living.crown_mm[fret, k] - LEAST_METAL_MM, 0.0))
+            living.crown_mm[fret, k] -= sinks
+            living.sunk_mm[fret, k] += sinks
 
 
-def glue(one: LivingNeck, fret: int) -> None:
+def glue(living: LivingNeck, fret: int) -> None:
     """Glue under a fret, which is held down by a clamp until it has set."""
-    one.glue_wet[fret] = one.minutes
+    living.glue_wet[fret] = living.minutes
 
 
-def turn_rod(one: LivingNeck, turns: float, side: Side | None) -> Feel:
+def turn_rod(living: LivingNeck, turns: float, side: Side | None) -> Feel:
     """The key turned; plus is clockwise."""
-    if not one.rods or one.rod_nut == "chewed":
+    if not living.rods or living.rod_nut == "chewed":
         return "key slips"
-    if one.rod_nut == "gummed":
+    if living.rod_nut == "gummed":
         return "binding"
-    rod = one.rods[-1 if side == "treble" else 0]
+    rod = living.rods[-1 if side == "treble" else 0]
     before = rod.at
-    wanted = before + one.rod_sign * turns
-    felt = rod.turn(float(np.clip(wanted, -MOST_TURNS, MOST_TURNS)) - before, one.rng)
+    wanted = before + living.rod_sign * turns
+    felt = rod.turn(float(np.clip(wanted, -MOST_TURNS, MOST_TURNS)) - before, living.rng)
     if abs(wanted) > MOST_TURNS and felt == "free":
         felt = "slack" if wanted < 0.0 else "at its end"
-    if one.tension > 0.5:
+    if living.tension > 0.5:
         # Only what truly turned pulls at the strings.
-        moved = one.rod_sign * (rod.at - before)
-        one.tension = float(np.clip(one.tension + TENSION_PER_TURN * moved, *PULLS))
-        one.at_pitch = False
+        moved = living.rod_sign * (rod.at - before)
+        living.tension = float(np.clip(living.tension + TENSION_PER_TURN * moved, *PULLS))
+        living.at_pitch = False
     return felt
 
 
-def strings(one: LivingNeck, to: Literal["pitch", "slack"]) -> None:
+def strings(living: LivingNeck, to: Literal["pitch", "slack"]) -> None:
     """Tuned to pitch, or let down."""
-    one.disturb()
-    one.tension = 1.0 if to == "pitch" else 0.0
-    one.at_pitch = to == "pitch"
+    living.disturb()
+    living.tension = 1.0 if to == "pitch" else 0.0
+    living.at_pitch = to == "pitch"
 
 
-def nut_slot(one: LivingNeck, side: Side, mm: float) -> None:
+def nut_slot(living: LivingNeck, side: Side, mm: float) -> None:
     """A nut slot raised, or cut down, by so much; the slots between follow."""
     lane = lane_number(side)
-    before = float(one.crown_mm[0, lane])
-    after = float(np.clip(before + mm, *NUT_SLOT_MM)) if mm else before
-    one.crown_mm[0, lane] = after
-    one.crown_mm[0, 1] += 0.5 * (after - before)
+    before = float(living.crown_mm[0, lane])
+    if mm:
+        after = float(np.clip(before + mm, *NUT_SLOT_MM))
+    else:
+        after = before
+    living.crown_mm[0, lane] = after
+    living.crown_mm[0, 1] += 0.5 * (after - before)
 
 
-def saddle(one: LivingNeck, side: Side, mm: float) -> None:
+def saddle(living: LivingNeck, side: Side, mm: float) -> None:
     """A saddle raised (minus: lowered) by so much on one side."""
-    one.saddle_mm = one.saddle_mm + np.array([mm, 0.0] if side == "bass" else [0.0, mm])
+    living.saddle_mm = living.saddle_mm + np.array([mm, 0.0] if side == "bass" else [0.0, mm])
 
 
-def crown(one: LivingNeck, frets: tuple[int, ...]) -> None:
+def crown(living: LivingNeck, frets: tuple[int, ...]) -> None:
     """Tops made round again. It takes a breath of metal where they had become flat."""
     for fret in frets:
-        flat = one.filed_mm[fret] > 0.0
-        left = np.maximum(one.crown_mm[fret] - LEAST_METAL_MM, 0.0)
+        flat = living.filed_mm[fret] > 0.0
+        left = np.maximum(living.crown_mm[fret] - LEAST_METAL_MM, 0.0)
         takes = np.where(flat, np.minimum(left, CROWN_TAKES_MM), 0.0)
-        one.crown_mm[fret] -= takes
-        one.taken_mm[fret] += takes
-        one.filed_mm[fret] = 0.0
-    one.crownings += len(frets)
+        living.crown_mm[fret] -= takes
+        living.taken_mm[fret] += takes
+        living.filed_mm[fret] = 0.0
+    living.crownings += len(frets)
 
 
-def round_end(one: LivingNeck, fret: int, side: Side, strokes: int) -> None:
+def round_end(living: LivingNeck, fret: int, side: Side, strokes: int) -> None:
     """A fret end rounded over; the string's way to the edge gets shorter."""
-    one.rounded_mm[fret, 0 if side == "bass" else 1] += 0.12 * strokes
+    living.rounded_mm[fret, 0 if side == "bass" else 1] += 0.12 * strokes
 
 
-def heat(one: LivingNeck, over_mm: float) -> None:
+def heat(living: LivingNeck, over_mm: float) -> None:
     """Clamped past straight, heated, left until cold: a part of it comes back later."""
-    tight = bool(one.rods) and one.rods[0].at > 0.2
-    bent = sum(heated.left_mm(one.minutes) for heated in one.heats)
+    tight = bool(living.rods) and living.rods[0].at > 0.2
+    bent = sum(heated.left_mm(living.minutes) for heated in living.heats)
     over = min(over_mm, max(MOST_HEAT_MM - bent, 0.0))
     if over > 0.0:
-        one.heats = (*one.heats, Heated(over, 0.85 if tight else 0.35, one.minutes))
+        living.heats = (*living.heats, HeatTaken(over, 0.85 if tight else 0.35, living.minutes))
 
 
-def pull(one: LivingNeck, frets: tuple[int, ...]) -> None:
+def pull(living: LivingNeck, frets: tuple[int, ...]) -> None:
     """Frets taken out."""
     for fret in frets:
-        left = one.crown_mm[fret] - one.groove_mm[fret] - one.neck.least_crown_mm
-        one.replaced_mm[fret] += np.maximum(left, 0.0)
-        one.out[fret] = True
-        one.grip_mm[fret] = 0.0
-        one.springs_mm[fret] = one.sunk_mm[fret] = 0.0
-        one.groove_mm[fret] = one.stand_off_mm[fret] = one.filed_mm[fret] = 0.0
+        left = living.crown_mm[fret] - living.groove_mm[fret] - living.neck.least_crown_mm
+        living.replaced_mm[fret] += np.maximum(left, 0.0)
+        living.out[fret] = True
+        living.grip_mm[fret] = 0.0
+        living.springs_mm[fret] = living.sunk_mm[fret] = 0.0
+        living.groove_mm[fret] = living.stand_off_mm[fret] = living.filed_mm[fret] = 0.0
 
 
-def deepen(one: LivingNeck, mm: float) -> None:
+def deepen(living: LivingNeck, mm: float) -> None:
     """Slots sawn deeper wherever no fret is in them."""
-    one.slot_mm = np.where(one.out, one.slot_mm + mm, one.slot_mm)
+    living.slot_mm = np.where(living.out, living.slot_mm + mm, living.slot_mm)
 
 
-def fit(one: LivingNeck, height_mm: float, tang_mm: float, grip_mm: float) -> None:
+def fit(living: LivingNeck, height_mm: float, tang_mm: float, grip_mm: float) -> None:
     """New wire in every empty slot. A slot more shallow than the tang stops it; a tang without grip
     does not hold; grip in every slot bends the neck back.
     """
-    fresh = np.flatnonzero(one.out)
+    fresh = np.flatnonzero(living.out)
     fresh = fresh[fresh > 0]
-    stops = np.maximum(tang_mm - one.slot_mm[fresh], 0.0)
-    one.crown_mm[fresh] = height_mm + 0.006 * one.rng.standard_normal((len(fresh), 3))
-    one.crown_mm[fresh] += stops[:, None]
-    one.stand_off_mm[fresh] = 0.0
-    one.held[fresh] = grip_mm > 0.01
+    stops = np.maximum(tang_mm - living.slot_mm[fresh], 0.0)
+    living.crown_mm[fresh] = height_mm + 0.006 * living.rng.standard_normal((len(fresh), 3))
+    living.crown_mm[fresh] += stops[:, None]
+    living.stand_off_mm[fresh] = 0.0
+    living.held[fresh] = grip_mm > 0.01
     if grip_mm <= 0.01:
-        one.stand_off_mm[fresh] = 0.06
-    one.grip_mm[fresh] = max(grip_mm, 0.0)
-    one.out[:] = False
-    one.parts += len(fresh)
+        living.stand_off_mm[fresh] = 0.06
+    living.grip_mm[fresh] = max(grip_mm, 0.0)
+    living.out[:] = False
+    living.parts += len(fresh)
 
 
 def _lanes(where: Where) -> list[int]:
-    return [0, 1, 2] if where == "whole" else [lane_number(where)]
+    if where == "whole":
+        return [0, 1, 2]
+    return [lane_number(where)]

@@ -63,6 +63,7 @@ SENTENCES: dict[str, Entry] = {
     "exchange.row-with-number-error": "row {number}: {error}.",
     "exchange.row-with-number-fault": "row {number}: {fault}",
     "exchange.not-number": '{name}: "{cell}" is not a number',
+    "exchange.not-a-table-in-utf-8": "{name}: not a table in UTF-8.",
     "exchange.not-table": "not a table ({error}).",
     "exchange.more-than-rows": "more than {most_rows:,} rows.",
     "exchange.new-wire": "New wire for {title}",

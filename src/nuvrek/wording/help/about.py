@@ -47,8 +47,13 @@ def about() -> tuple[Saying, ...]:
 def _licence(info: metadata.PackageMetadata) -> str:
     """The licence in a few words: as it is stated, or by its kind."""
     for field in ("License-Expression", "License"):
-        said = str(info[field]).strip() if field in info else ""
-        if said and "\n" not in said and len(said) <= _SHORT:
-            return said
+        if field in info:
+            text = str(info[field]).strip()
+        else:
+            text = ""
+        if text and "\n" not in text and len(text) <= _SHORT:
+            return text
     kinds = [c for c in info.get_all("Classifier") or () if c.startswith("License ::")]
-    return kinds[-1].split(" :: ")[-1] if kinds else tr("see its own files")
+    if kinds:
+        return str(kinds[-1].split(" :: ")[-1])
+    return tr("see its own files")

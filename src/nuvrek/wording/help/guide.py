@@ -14,7 +14,7 @@ _SHORTEST_WORD = 2
 _MOST_HITS = 40
 
 
-class Chapter(NamedTuple):
+class GuideChapter(NamedTuple):
     """One file of the guide: its name, its title and its text in Markdown."""
 
     path: Path
@@ -25,7 +25,7 @@ class Chapter(NamedTuple):
 class Hit(NamedTuple):
     """A paragraph that holds all words looked for, under its heading."""
 
-    chapter: Chapter
+    chapter: GuideChapter
     heading: str
     words: str
 
@@ -33,10 +33,12 @@ class Hit(NamedTuple):
 def docs_folder() -> Path:
     """Where the documents lie: in the package once installed, beside ``src`` in a checkout."""
     inside = _PACKAGE / "docs"
-    return inside if inside.is_dir() else _PACKAGE.parents[1] / "docs"
+    if inside.is_dir():
+        return inside
+    return _PACKAGE.parents[1] / "docs"
 
 
-def chapters() -> tuple[Chapter, ...]:
+def chapters() -> tuple[GuideChapter, ...]:
     """The guide in its order, in the language of the screen where it is there in it."""
     folder = docs_folder() / "guide"
     own = folder / spoken().code
@@ -44,14 +46,14 @@ def chapters() -> tuple[Chapter, ...]:
     return tuple(read_chapter(path) for path in files)
 
 
-def read_chapter(path: Path) -> Chapter:
+def read_chapter(path: Path) -> GuideChapter:
     """A document by its file. Raises OSError."""
     text = path.read_text(encoding="utf-8")
     first = text.partition("\n")[0]
-    return Chapter(path, first.lstrip("# ").strip(), text)
+    return GuideChapter(path, first.lstrip("# ").strip(), text)
 
 
-def search(guide: tuple[Chapter, ...], asked: str) -> tuple[Hit, ...]:
+def search(guide: tuple[GuideChapter, ...], asked: str) -> tuple[Hit, ...]:
     """Paragraphs with all of the words, those under a heading that has them first."""
     words = [word for word in asked.casefold().split() if len(word) >= _SHORTEST_WORD]
     if not words:
@@ -61,7 +63,7 @@ def search(guide: tuple[Chapter, ...], asked: str) -> tuple[Hit, ...]:
     return tuple(hits[:_MOST_HITS])
 
 
-def _hits(chapter: Chapter, words: list[str]) -> list[Hit]:
+def _hits(chapter: GuideChapter, words: list[str]) -> list[Hit]:
     heading, found = chapter.title, []
     for block in re.split(r"\n\n|\n(?=\|)", chapter.text):
         if block.startswith("#"):

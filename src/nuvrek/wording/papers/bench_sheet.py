@@ -30,24 +30,30 @@ def bench_sheet(facts: Facts) -> Letter:
 
 
 def _kinds(facts: Facts) -> tuple[str, ...]:
-    chosen = facts.now.chosen
-    return (chosen.way,) if chosen is not None else tuple(way.kind for way in facts.ways)
+    chosen = facts.neck_state.chosen
+    if chosen is not None:
+        return (chosen.way,)
+    return tuple(way.kind for way in facts.ways)
 
 
 def _frets(facts: Facts) -> tuple[int, ...]:
-    chosen = facts.now.chosen
-    frets = chosen.frets if chosen is not None else facts.ways[0].frets
-    return frets if len(frets) < 12 else ()
+    chosen = facts.neck_state.chosen
+    if chosen is not None:
+        frets = chosen.frets
+    else:
+        frets = facts.ways[0].frets
+    if len(frets) < 12:
+        return frets
+    return ()
 
 
 def _what(facts: Facts) -> str:
     neck, f = facts.neck, facts.figures
     named = words.listed(lower_first(way_title(kind)) for kind in _kinds(facts))
-    radius = (
-        tr("flat or not known")
-        if neck.radius_mm is None
-        else tr("{number} mm", number=f.number(neck.radius_mm, 0))
-    )
+    if neck.radius_mm is None:
+        radius = tr("flat or not known")
+    else:
+        radius = tr("{number} mm", number=f.number(neck.radius_mm, 0))
     return tr(
         "{title}: {number} mm, {frets} frets, joins at "
         "{joint_fret}, radius {radius}, {rod_words}, "
@@ -64,23 +70,26 @@ def _what(facts: Facts) -> str:
 
 
 def _agreed(facts: Facts) -> str:
-    rows = standings(facts.now, _kinds(facts), facts.plans)
+    rows = standings(facts.neck_state, _kinds(facts), facts.plans)
     if facts.owner is not None and not facts.owner.asked:
         return tr("The house's own: nobody is asked.")
-    agreed = [say(one.need.said) for one in rows if one.settled]
-    open_still = [say(one.need.said).rstrip(".") for one in rows if not one.settled]
-    said = [f"{one.rstrip('.')}." for one in agreed]
+    agreed = [say(standing.need.said) for standing in rows if standing.settled]
+    open_still = [say(standing.need.said).rstrip(".") for standing in rows if not standing.settled]
+    texts = [f"{one.rstrip('.')}." for one in agreed]
     if open_still:
-        said.append(tr("NOT AGREED YET: {open_still}.", open_still="; ".join(open_still)))
-    return " ".join(said)
+        texts.append(tr("NOT AGREED YET: {open_still}.", open_still="; ".join(open_still)))
+    return " ".join(texts)
 
 
 def frets_table(facts: Facts) -> Table:
     """Crown now and metal to go, by fret and lane."""
     f, solved = facts.figures, facts.solved
     crowns = solved.map.crown_mm
-    chosen = facts.now.chosen
-    off = planned(facts.now, left=True) if chosen is not None else facts.ways[0].off_mm
+    chosen = facts.neck_state.chosen
+    if chosen is not None:
+        off = planned(facts.neck_state, left=True)
+    else:
+        off = facts.ways[0].off_mm
     tops = straightened(solved.map.tops_mm, facts.neck)
     head = (
         named("fret"),
@@ -101,14 +110,17 @@ def frets_table(facts: Facts) -> Table:
 
 
 def _steps_of(facts: Facts) -> tuple[Step, ...]:
-    if facts.now.chosen is not None:
-        return steps_in_hand(facts.now)
+    if facts.neck_state.chosen is not None:
+        return steps_in_hand(facts.neck_state)
     return tuple(step for way in facts.ways for step in way.at_bench)
 
 
 def steps_table(facts: Facts) -> Table:
     """The steps in bench order with their usual minutes; those ticked say when."""
-    done = facts.now.steps_done if facts.now.chosen is not None else {}
+    if facts.neck_state.chosen is not None:
+        done = facts.neck_state.steps_done
+    else:
+        done = {}
     rows: list[tuple[str, ...]] = [("", tr("step"), tr("minutes"), tr("done"))]
     for n, step in enumerate(_steps_of(facts), 1):
         minutes = str(step.minutes) if step.minutes else named("waits") if step.wait else ""
@@ -117,5 +129,7 @@ def steps_table(facts: Facts) -> Table:
 
 
 def _cautions(facts: Facts) -> str:
-    cautions = dict.fromkeys(one for step in _steps_of(facts) for one in step.cautions)
-    return " ".join(say_all((*cautions, FIRST))) if cautions else ""
+    cautions = dict.fromkeys(saying for step in _steps_of(facts) for saying in step.cautions)
+    if cautions:
+        return " ".join(say_all((*cautions, FIRST)))
+    return ""

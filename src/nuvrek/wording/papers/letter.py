@@ -7,6 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 
 from nuvrek.bench.papers.facts import Facts
+from nuvrek.meaning import Saying
 from nuvrek.planning.agreement.limits import limits_of
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.ways.kinds import way_title
@@ -34,7 +35,7 @@ def letter(facts: Facts) -> Letter:
         tr("What we advise"),
         _advice(facts),
     ]
-    limits = dict.fromkeys(said for way in facts.ways for said in limits_of(way.kind))
+    limits = dict.fromkeys(saying for way in facts.ways for saying in limits_of(way.kind))
     if limits:
         parts += [tr("What we can't promise"), _list(say_all(limits))]
     if _worth(facts):
@@ -55,11 +56,11 @@ def _list(said: Iterable[str]) -> str:
 
 def _opening(facts: Facts) -> list[str]:
     neck = facts.neck
-    said = tr("This is about your instrument, {title}.", title=neck.title)
+    text = tr("This is about your instrument, {title}.", title=neck.title)
     if neck.complaint.strip():
-        told = tr("You told us: “{complaint}”", complaint=" ".join(neck.complaint.split()))
-        return [words.sentences(said, told)]
-    return [said]
+        line = tr("You told us: “{complaint}”", complaint=" ".join(neck.complaint.split()))
+        return [words.sentences(text, line)]
+    return [text]
 
 
 def _nothing(facts: Facts) -> str:
@@ -92,8 +93,15 @@ def ways_table(facts: Facts) -> Table:
     rows = [head]
     for way in told_ways(facts):
         cost = facts.cost(way)
-        clean = "–" if not way.lowest_mm else f.height(way.lowest_mm[0][0])
-        years = "–" if cost.years is None else f.number(cost.years, 0)
+        clean: Saying
+        if not way.lowest_mm:
+            clean = "–"
+        else:
+            clean = f.height(way.lowest_mm[0][0])
+        if cost.years is None:
+            years = "–"
+        else:
+            years = f.number(cost.years, 0)
         rows.append(
             (
                 say(way.title),
@@ -129,7 +137,7 @@ def _advice(facts: Facts) -> str:
     ways = facts.ways
     named = words.listed(words.lower_first(way_title(way.kind)) for way in ways)
     cost, f = facts.whole, facts.figures
-    said = [
+    texts = [
         tr(
             "We advise: {named}. {list}",
             named=named,
@@ -137,39 +145,39 @@ def _advice(facts: Facts) -> str:
         )
     ]
     if facts.accepted is not None:
-        said += _agreed(facts, facts.accepted)
+        texts += _agreed(facts, facts.accepted)
     elif cost.price.total is not None:
         between = cost.price.between
         money = f.money(cost.price.total)
         if between is not None:
             low, high = (f.money(amount) for amount in between)
-            said.append(_about(len(ways) > 1, money, low, high))
+            texts.append(_about(len(ways) > 1, money, low, high))
         elif len(ways) > 1:
-            said.append(tr("Together this costs {money}.", money=money))
+            texts.append(tr("Together this costs {money}.", money=money))
         else:
-            said.append(tr("This costs {money}.", money=money))
+            texts.append(tr("This costs {money}.", money=money))
     if cost.days:
-        said.append(
+        texts.append(
             tr(
                 "We would need it for about {how_many} of work.",
                 how_many=words.count(cost.days, "day", "days"),
             )
         )
     if any(way.lowest_mm for way in ways):
-        said.append(
+        texts.append(
             tr(
                 "“Clean from” is how low the lowest string can lie over the twelfth fret and still "
                 "ring clean."
             )
         )
-    return " ".join(said)
+    return " ".join(texts)
 
 
 def _agreed(facts: Facts, quote: Quote) -> list[str]:
     """The price that was accepted, and what has changed since."""
     f = facts.figures
     agreed = words.listed(words.lower_first(way_title(kind)) for kind in quote.ways)
-    said = [
+    texts = [
         tr(
             "Agreed by the quote of {day}: {money} for {agreed}.",
             day=f.day(quote.at),
@@ -181,7 +189,7 @@ def _agreed(facts: Facts, quote: Quote) -> list[str]:
     total = facts.whole.price.total
     if now != quote.ways and total is not None:
         named = words.listed(words.lower_first(way_title(kind)) for kind in now)
-        said.append(
+        texts.append(
             tr(
                 "Since then this has changed: we would now do {named}, for about {money}. Nothing "
                 "more is done or charged before you have agreed to it.",
@@ -189,7 +197,7 @@ def _agreed(facts: Facts, quote: Quote) -> list[str]:
                 money=f.money(total),
             )
         )
-    return said
+    return texts
 
 
 def _worth(facts: Facts) -> str:
@@ -202,12 +210,12 @@ def _worth(facts: Facts) -> str:
         (tr("another neck would cost about"), worth.new_neck),
         (tr("another instrument of its kind about"), worth.instead),
     )
-    told = [f"{said} {f.money(amount, currency)}" for said, amount in named if amount is not None]
-    if not told:
+    texts = [f"{text} {f.money(amount, currency)}" for text, amount in named if amount is not None]
+    if not texts:
         return ""
     return tr(
         "{detail}. What it is worth to you only you can say.",
-        detail=words.upper_first("; ".join(told)),
+        detail=words.upper_first("; ".join(texts)),
     )
 
 

@@ -8,10 +8,10 @@ import itertools
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry, dot_frets
-from nuvrek.exchange.paper import Drawing, Mark, Patch, Stroke
+from nuvrek.exchange.paper import Drawing, DrawnWord, Patch, Stroke
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.scale import fret_line_mm
+from nuvrek.neck.scale import places_mm
 from nuvrek.readings.owner.entries import NeckPicture
 from nuvrek.wording.speech import tr
 
@@ -33,7 +33,7 @@ def picture_of(solved: Solved, frets: tuple[int, ...] = ()) -> NeckPicture:
     the frets spoken of.
     """
     tops = straightened(solved.map.tops_mm, solved.map.neck)
-    rows = tuple(tuple(round(float(mm), 3) for mm in tops[:, lane]) for lane in range(3))
+    rows = tuple(map(tuple, tops.round(3).T.tolist()))
     return NeckPicture(rows, frets)
 
 
@@ -41,7 +41,7 @@ def straightened(tops_mm: NDArray[np.float64], neck: NeckDescription) -> NDArray
     """Heights (frets, 3) over the line from the first fret to the joint fret of each lane."""
     import numpy as np
 
-    x = np.array(fret_line_mm(neck.scale_mm, neck.frets)[1:])
+    x = np.array(places_mm(neck)[1:])
     end = neck.joint_fret - 1
     share = ((x - x[0]) / max(x[end] - x[0], 1e-9))[:, None]
     return np.asarray(tops_mm - (tops_mm[0] * (1.0 - share) + tops_mm[end] * share))
@@ -51,59 +51,63 @@ def draw_neck(neck: NeckDescription, picture: NeckPicture) -> Drawing:
     """The board from above with its frets, those spoken of marked, and under it the line of the
     tops.
     """
-    g = SheetGeometry(neck, 2.0, WIDE_MM - 4.0, _BOARD_TOP, _BOARD_HIGH)
+    geometry = SheetGeometry(neck, 2.0, WIDE_MM - 4.0, _BOARD_TOP, _BOARD_HIGH)
     marked = frozenset(fret for fret in picture.marked if fret <= neck.frets)
-    strokes = [_fret(g, fret, fret in marked) for fret in range(1, neck.frets + 1)]
-    strokes.append(_across(g, 0, 0.9))
+    strokes = [_fret(geometry, fret, fret in marked) for fret in range(1, neck.frets + 1)]
+    strokes.append(_across(geometry, 0, 0.9))
     marks = [
-        Mark(g.fret_x(fret), _BOARD_TOP - 1.5, str(fret), 7.0, fret in marked)
+        DrawnWord(geometry.fret_x(fret), _BOARD_TOP - 1.5, str(fret), 7.0, fret in marked)
         for fret in _numbered(neck.frets, marked)
     ]
-    lines, said = _tops(g, neck, picture)
-    return Drawing(WIDE_MM, HIGH_MM, (_board(g, neck),), (*strokes, *lines), (*marks, *said))
+    lines, drawn_words = _tops(geometry, neck, picture)
+    return Drawing(
+        WIDE_MM, HIGH_MM, (_board(geometry, neck),), (*strokes, *lines), (*marks, *drawn_words)
+    )
 
 
 def _numbered(frets: int, marked: frozenset[int]) -> list[int]:
     """Frets that carry their number: those spoken of, and the usual dots unless they crowd."""
-    found = sorted(marked)
+    fret_numbers = sorted(marked)
     for fret, _ in dot_frets(frets):
-        if all(abs(fret - other) > 1 for other in found):
-            found.append(fret)
-    return sorted(found)
+        if all(abs(fret - other) > 1 for other in fret_numbers):
+            fret_numbers.append(fret)
+    return sorted(fret_numbers)
 
 
-def _board(g: SheetGeometry, neck: NeckDescription) -> Patch:
+def _board(geometry: SheetGeometry, neck: NeckDescription) -> Patch:
     nut, end = 0.0, end_mm(neck)
     corners = [(nut, -1.0), (end, -1.0), (end, 1.0), (nut, 1.0)]
-    return Patch(tuple((g.x(x), g.across(side, x)) for x, side in corners), 0.88)
+    return Patch(tuple((geometry.x(x), geometry.across(side, x)) for x, side in corners), 0.88)
 
 
-def _across(g: SheetGeometry, fret: int, wide: float, grey: float = 0.0) -> Stroke:
-    x_mm = fret_line_mm(g.neck.scale_mm, g.neck.frets)[fret]
-    x = g.x(x_mm)
-    return Stroke(x, g.across(-1.0, x_mm), x, g.across(1.0, x_mm), wide, grey)
+def _across(geometry: SheetGeometry, fret: int, wide: float, grey: float = 0.0) -> Stroke:
+    x_mm = places_mm(geometry.neck)[fret]
+    x = geometry.x(x_mm)
+    return Stroke(
+        x, geometry.across(-1.0, x_mm), x, y2=geometry.across(1.0, x_mm), wide=wide, grey=grey
+    )
 
 
-def _fret(g: SheetGeometry, fret: int, marked: bool) -> Stroke:
-    return _across(g, fret, 1.1 if marked else 0.35, 0.0 if marked else 0.45)
+def _fret(geometry: SheetGeometry, fret: int, marked: bool) -> Stroke:
+    return _across(geometry, fret, 1.1 if marked else 0.35, 0.0 if marked else 0.45)
 
 
 def _tops(
-    g: SheetGeometry, neck: NeckDescription, picture: NeckPicture
-) -> tuple[list[Stroke], list[Mark]]:
+    geometry: SheetGeometry, neck: NeckDescription, picture: NeckPicture
+) -> tuple[list[Stroke], list[DrawnWord]]:
     """The straight line an ideal neck would have, and this one's tops on either side."""
     if len(picture.tops_mm) != 3 or any(len(row) != neck.frets for row in picture.tops_mm):
         return [], []
     largest = max((abs(mm) for row in picture.tops_mm for mm in row), default=0.0)
     times = min(_ROOM / max(largest, 1e-6), _MOST_TIMES)
-    left, right = min(g.frets_x), max(g.frets_x)
-    strokes = [Stroke(left, _LINE_Y, right, _LINE_Y, 0.15, 0.6)]
+    left, right = min(geometry.frets_x), max(geometry.frets_x)
+    strokes = [Stroke(left, _LINE_Y, right, y2=_LINE_Y, wide=0.15, grey=0.6)]
     for row, wide, grey in ((picture.tops_mm[0], 0.5, 0.0), (picture.tops_mm[2], 0.3, 0.35)):
-        places = [(x, _LINE_Y - times * mm) for x, mm in zip(g.frets_x, row, strict=True)]
+        places = [(x, _LINE_Y - times * mm) for x, mm in zip(geometry.frets_x, row, strict=True)]
         strokes += [Stroke(*a, *b, wide, grey) for a, b in itertools.pairwise(places)]
     words = tr(
         "tops of the frets, heights drawn {times:.0f} times as large; "
         "thick: low strings' side, thin: high strings' side",
         times=times,
     )
-    return strokes, [Mark(WIDE_MM / 2, HIGH_MM - 1.0, words, 7.5)]
+    return strokes, [DrawnWord(WIDE_MM / 2, HIGH_MM - 1.0, words, 7.5)]

@@ -57,17 +57,20 @@ MOST_FOUND = 5
 def found_words(findings: Sequence[Finding], figures: Figures) -> tuple[str, ...]:
     """What is wrong, gravest first, one sentence a matter; frets of one kind are named together."""
     told: dict[str, str] = {}
-    for one in findings:
-        if one.verdict == "good" or one.sure < 0.5:
+    for finding in findings:
+        if finding.verdict == "good" or finding.sure < 0.5:
             continue
-        key = f"plain.relief-{one.verdict}" if one.kind == "relief" else f"plain.{one.kind}"
-        if key in SENTENCES and one.kind not in told:
-            told[one.kind] = _said(key, one, findings, figures)
+        if finding.kind == "relief":
+            key = f"plain.relief-{finding.verdict}"
+        else:
+            key = f"plain.{finding.kind}"
+        if key in SENTENCES and finding.kind not in told:
+            told[finding.kind] = _as_told(key, finding, findings, figures)
     return tuple(told.values())[:MOST_FOUND]
 
 
-def _said(key: str, one: Finding, findings: Sequence[Finding], figures: Figures) -> str:
-    same = [f for f in findings if f.kind == one.kind and f.sure >= 0.5 and f.verdict != "good"]
+def _as_told(key: str, finding: Finding, findings: Sequence[Finding], figures: Figures) -> str:
+    same = [f for f in findings if f.kind == finding.kind and f.sure >= 0.5 and f.verdict != "good"]
     named = sorted({f.fret for f in same if f.fret is not None})
     largest = figures.length(max(abs(f.mm) for f in same))
     return say(means(key, frets=frets(named), mm=largest, number=max(len(named), 1)))

@@ -21,7 +21,7 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
         tr("What is done: {done}", done=done),
     ]
     if given.least is not None and given.most is not None:
-        low, high = (f.money(one, given.currency) for one in (given.least, given.most))
+        low, high = (f.money(amount, given.currency) for amount in (given.least, given.most))
         parts.append(
             tr(
                 "Where the work goes by the hour this is what we know of it now: between "
@@ -30,8 +30,8 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
                 high=high,
             )
         )
-    asked = standings(facts.now, given.ways, facts.plans)
-    about = [say(one.need.said) for one in asked if one.need.matter != "way"]
+    asked = standings(facts.neck_state, given.ways, facts.plans)
+    about = [say(standing.need.said) for standing in asked if standing.need.matter != "way"]
     if about:
         parts += [tr("What we ask you to agree to"), " ".join(_full(one) for one in about)]
     if given.until:
@@ -42,8 +42,10 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
     return Letter(paper="quote", text="\n\n".join(parts), tables=tables)
 
 
-def _full(said: str) -> str:
-    return said if said.endswith((".", "!", "?")) else f"{said}."
+def _full(text: str) -> str:
+    if text.endswith((".", "!", "?")):
+        return text
+    return f"{text}."
 
 
 def price_table(given: Quote, figures: Figures) -> Table:

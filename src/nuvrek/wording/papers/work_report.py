@@ -48,27 +48,29 @@ def _done(facts: Facts) -> str:
     """The ways that were gone, in words for the owner."""
     done = dict.fromkeys(facts.done)
     if not done:
-        found = _done_beside(facts)
-        return words.sentences(*found) if found else tr("It was measured; nothing was changed.")
-    said = " ".join(way_words(kind) for kind in done)
-    step = next_step(facts.now)
+        texts = _done_beside(facts)
+        if texts:
+            return words.sentences(*texts)
+        return tr("It was measured; nothing was changed.")
+    text = " ".join(way_words(kind) for kind in done)
+    step = next_step(facts.neck_state)
     if step is not None and step.key not in ("prove", "look-again"):
         left = tr("It is not finished yet; the next step is: {title}.", title=say(step.title))
-        return words.sentences(said, left)
-    return said
+        return words.sentences(text, left)
+    return text
 
 
 def _done_beside(facts: Facts) -> list[str]:
     """Work that stands in the journal without any step ticked, in words for the owner."""
-    now = facts.now
-    kinds = {type(work.entry) for work in now.work}
+    neck_state = facts.neck_state
+    kinds = {type(work.entry) for work in neck_state.work}
     said = {
-        tr("The truss rod was turned."): any(move.turns for _, move in now.rod_moves),
-        tr("The neck was straightened with heat."): bool(now.heats),
+        tr("The truss rod was turned."): any(move.turns for _, move in neck_state.rod_moves),
+        tr("The neck was straightened with heat."): bool(neck_state.heats),
         tr("Frets were pressed home."): Seated in kinds,
         tr("Frets were filed."): Filed in kinds,
         tr("Frets were replaced."): FretWork in kinds,
-        tr("The fretboard was trued."): bool(now.truings),
+        tr("The fretboard was trued."): bool(neck_state.truings),
     }
     return [words_said for words_said, was_done in said.items() if was_done]
 
@@ -78,7 +80,9 @@ def _outcomes(facts: Facts) -> tuple[Outcome, ...]:
 
 
 def _results(facts: Facts) -> list[str]:
-    return [tr("Promise and result"), "[results]"] if _outcomes(facts) else []
+    if _outcomes(facts):
+        return [tr("Promise and result"), "[results]"]
+    return []
 
 
 def results_table(facts: Facts) -> Table:
@@ -86,8 +90,13 @@ def results_table(facts: Facts) -> Table:
     said = facts.figures.localised
     rows = [(tr("Matter"), tr("Promised"), tr("Result"), "")]
     rows += [
-        (say(one.matter), said(say(one.promised)), said(say(one.result)), say(_KEPT[one.kept]))
-        for one in _outcomes(facts)
+        (
+            say(outcome.matter),
+            said(say(outcome.promised)),
+            said(say(outcome.result)),
+            say(_KEPT[outcome.kept]),
+        )
+        for outcome in _outcomes(facts)
     ]
     return tuple(rows)
 
@@ -97,8 +106,8 @@ def _metal(facts: Facts) -> str:
     crowns = facts.solved.map.crown_mm.min(axis=1)
     thinnest = float(crowns.min())
     fret = int(crowns.argmin()) + 1
-    years = wear_of(facts.now).years(thinnest, neck.least_crown_mm)
-    said = tr(
+    years = wear_of(facts.neck_state).years(thinnest, neck.least_crown_mm)
+    text = tr(
         "The lowest fret (no. {fret}) is {length} high. Below {least_crown} it needs replacing.",
         fret=fret,
         length=f.length(thinnest),
@@ -108,34 +117,38 @@ def _metal(facts: Facts) -> str:
         away = tr(
             "With ordinary playing that is about {number} years away.", number=f.number(years, 0)
         )
-        return words.sentences(said, away)
-    return said
+        return words.sentences(text, away)
+    return text
 
 
 def _given_back(facts: Facts, back: HandedBack) -> list[str]:
-    told = []
+    texts = []
     if back.returned.strip():
-        told.append(_ended(tr("Given back: {returned}", returned=back.returned)))
+        texts.append(_ended(tr("Given back: {returned}", returned=back.returned)))
     if back.strings_on.strip():
-        told.append(_ended(tr("On it are now: {strings_on}", strings_on=back.strings_on)))
+        texts.append(_ended(tr("On it are now: {strings_on}", strings_on=back.strings_on)))
     arrived = facts.dealings.arrived
     if arrived is not None and arrived.outside.strip():
-        told.append(
+        texts.append(
             tr("Found beside the job: {detail}.", detail=" ".join(arrived.outside.split())).replace(
                 "..", "."
             )
         )
-    return [tr("What goes back with it"), " ".join(told)] if told else []
+    if texts:
+        return [tr("What goes back with it"), " ".join(texts)]
+    return []
 
 
-def _ended(said: str) -> str:
+def _ended(text: str) -> str:
     """What somebody typed, as a sentence."""
-    whole = " ".join(said.split())
-    return whole if whole.endswith((".", "!", "?")) else f"{whole}."
+    whole = " ".join(text.split())
+    if whole.endswith((".", "!", "?")):
+        return whole
+    return f"{whole}."
 
 
 def _look_again(facts: Facts, back: HandedBack) -> str:
-    dates = say(look_again_words(facts.now, facts.day)).strip()
+    dates = say(look_again_words(facts.neck_state, facts.day)).strip()
     if back.come_back.strip():
         return _ended(tr("Please come back: {come_back}", come_back=back.come_back))
     if dates:

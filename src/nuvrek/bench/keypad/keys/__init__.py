@@ -20,4 +20,6 @@ _KEYS: dict[str, type[StationKeys]] = {
 def keys_at(pad: Pad) -> StationKeys:
     """The keys for the station the pad stands at."""
     station = pad.station
-    return DoneKeys(pad) if station is None else _KEYS[station.kind](pad)
+    if station is None:
+        return DoneKeys(pad)
+    return _KEYS[station.kind](pad)

@@ -48,7 +48,7 @@ class StationKeys:
         return self.hint
 
     @property
-    def aside(self) -> Saying:
+    def beside_number(self) -> Saying:
         """What stands beside the number."""
         return ""
 

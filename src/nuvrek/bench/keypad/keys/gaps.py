@@ -21,14 +21,12 @@ class LeafKeys(StationKeys):
     """
 
     @property
-    def aside(self) -> Saying:
+    def beside_number(self) -> Saying:
         """The leaf that slides, while the next one is typed."""
         slides = self.pad.slides
-        return (
-            means("keypad.slides-then", mm=format_number(slides.mm, self.pad.unit))
-            if slides
-            else ""
-        )
+        if slides:
+            return means("keypad.slides-then", mm=format_number(slides.mm, self.pad.unit))
+        return ""
 
     def special(self, key: str) -> None:
         if not self.pad.text:
@@ -89,17 +87,20 @@ class GapKeys(LeafKeys):
         return self.hint
 
     @property
-    def aside(self) -> Saying:
+    def beside_number(self) -> Saying:
         if self.wanted and not self.pad.text:
             return means(
                 "keypad.leaf", wanted_mm=format_number(self.station.wanted_mm, self.pad.unit)
             )
-        return super().aside
+        return super().beside_number
 
     def frets(self) -> range:
         low, high = self.station.supports or (1, self.pad.neck.frets)
         # An edge runs on past what it lies on, towards the nut as well.
-        past = self.station.fret if self.station.by != "string" else 0
+        if self.station.by != "string":
+            past = self.station.fret
+        else:
+            past = 0
         return range(min(low + 1, past or low + 1), max(high, past + 1))
 
     def reach(self) -> tuple[float, int, int] | None:
@@ -133,23 +134,26 @@ class GapKeys(LeafKeys):
                 pad.message = means("keypad.type-fret-holds-string-then")
             else:
                 resting = station.supports is None
-                supports = pad.kit.relief_supports(pad.neck) if resting else None
+                if resting:
+                    supports = pad.kit.relief_supports(pad.neck)
+                else:
+                    supports = None
                 pad.change_station(self.at(supports=supports))
                 pad.message = (
                     means("keypad.laid-supports") if resting else means("keypad.laid-rests")
                 )
             return
-        fret = int(text) if text.isascii() and text.isdigit() and len(text) <= 2 else -1
+        if text.isascii() and text.isdigit() and len(text) <= 2:
+            fret = int(text)
+        else:
+            fret = -1
         low, high = station.supports or (1, pad.neck.frets)
         if 0 <= fret < pad.cursor:
             low = fret
         elif pad.cursor < fret <= pad.neck.frets:
             high = fret
         else:
-            pad.message = means(
-                "keypad.support-0-nut-not-fret",
-                frets=pad.neck.frets,
-            )
+            pad.message = means("keypad.support-0-nut-not-fret", frets=pad.neck.frets)
             return
         pad.change_station(self.at(supports=(low, high)))
 
@@ -157,10 +161,7 @@ class GapKeys(LeafKeys):
         station = self.station
         low, high = station.supports or (None, None)
         if self.pad.cursor in (low, high):
-            self.pad.message, self.pad.text = (
-                means("keypad.fret-carries-edge-no-gap"),
-                "",
-            )
+            self.pad.message, self.pad.text = (means("keypad.fret-carries-edge-no-gap"), "")
             return
         reach = self.reach()
         self.pad.finish(

@@ -49,11 +49,11 @@ class HeightKeys(StationKeys):
 
     def turns(self) -> tuple[Station, ...]:
         strings = self.pad.neck.strings
-        one = [
+        stations = [
             self.at(string=n, lane="treble" if 2 * n <= strings else "bass")
             for n in range(strings, 0, -1)
         ]
-        return (self.at(string=0, lane="bass"), *one, self.at(string=0, lane="treble"))
+        return (self.at(string=0, lane="bass"), *stations, self.at(string=0, lane="treble"))
 
     def special(self, key: str) -> None:
         pad = self.pad
@@ -97,7 +97,10 @@ class SizeKeys(StationKeys):
     def frets(self) -> range | None:
         if SIZES[self.station.what].place in ("side", "wire"):
             return None
-        first = 0 if self.station.what in ("board-width", "radius", "neck-thickness") else 1
+        if self.station.what in ("board-width", "radius", "neck-thickness"):
+            first = 0
+        else:
+            first = 1
         return range(first, self.pad.neck.frets + 1)
 
     def turns(self) -> tuple[Station, ...]:
@@ -145,9 +148,9 @@ class DialKeys(StationKeys):
         """Where a run that was left goes on: the first fret of its lane without a reading."""
         pad = self.pad
         read = {
-            one.reading.fret
-            for one in pad.taken_since()
-            if isinstance(one.reading, Dial) and self._same_beam(one.reading)
+            taken.reading.fret
+            for taken in pad.taken_since()
+            if isinstance(taken.reading, Dial) and self._same_beam(taken.reading)
         }
         order = list(self.frets())[:: pad.run_step]
         return next((fret for fret in order if fret not in read), order[0])
@@ -179,15 +182,18 @@ class DialKeys(StationKeys):
     def take(self, _key: str, typed: Length) -> None:
         """A fret taken again in the same run replaces its reading."""
         pad, station = self.pad, self.station
-        end = self.frets()[-1] if pad.run_step > 0 else self.frets()[0]
+        if pad.run_step > 0:
+            end = self.frets()[-1]
+        else:
+            end = self.frets()[0]
         last = pad.cursor == end
         run = pad.run_number
         earlier = [
-            one.number
-            for one in pad.session.neck_state.taken
-            if isinstance(one.reading, Dial)
-            and (one.reading.run, one.reading.fret) == (run, pad.cursor)
-            and self._same_beam(one.reading)
+            taken.number
+            for taken in pad.session.neck_state.taken
+            if isinstance(taken.reading, Dial)
+            and (taken.reading.run, taken.reading.fret) == (run, pad.cursor)
+            and self._same_beam(taken.reading)
         ]
         dial = Dial(
             lane=station.lane,

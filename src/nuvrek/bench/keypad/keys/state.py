@@ -60,10 +60,12 @@ class FeelKeys(StationKeys):
     lengths = False
 
     @property
-    def aside(self) -> Saying:
+    def beside_number(self) -> Saying:
         """The feel that is typed."""
         at = self._chosen()
-        return "" if at is None else FEELS[at]
+        if at is None:
+            return ""
+        return FEELS[at]
 
     def turns(self) -> tuple[Station, ...]:
         return ()
@@ -123,10 +125,7 @@ class AirKeys(StationKeys):
         except ValueError:
             value = float("nan")
         if not low <= value <= high:
-            pad.message, pad.text = (
-                means("keypad.number-from-asked-here", low=low, high=high),
-                "",
-            )
+            pad.message, pad.text = (means("keypad.number-from-asked-here", low=low, high=high), "")
         elif key == "enter":
             warm, damp = (value, None) if self.warm else (None, value)
             pad.finish(Air(temperature_c=warm, humidity_percent=damp, station=pad.station_key))

@@ -44,7 +44,7 @@ class SweepKeys(StationKeys):
         """The frets swept over."""
 
     @abstractmethod
-    def said(self) -> dict[int, tuple[int, AnyReading]]:
+    def said_by_fret(self) -> dict[int, tuple[int, AnyReading]]:
         """What this sweep said of each fret, with the newest reading's number."""
 
     @abstractmethod
@@ -66,10 +66,7 @@ class SweepKeys(StationKeys):
             pad.cursor = int(text)
             return True
         pad.message = means(
-            "keypad.frets-looked-here-not",
-            start=frets.start,
-            stop=frets.stop - 1,
-            text=text,
+            "keypad.frets-looked-here-not", start=frets.start, stop=frets.stop - 1, text=text
         )
         return False
 
@@ -97,7 +94,7 @@ class SweepKeys(StationKeys):
 
     def end(self) -> None:
         """All the others are as they should be: written, and said which they are."""
-        said = self.said()
+        said = self.said_by_fret()
         rest = tuple(fret for fret in self.frets() if fret not in said)
         if not rest:
             self.pad.message = means("keypad.something-said-every-fret-here")
@@ -106,14 +103,12 @@ class SweepKeys(StationKeys):
         self.pad.finish(self.others(rest))
         if len(self.pad.session.entries) > before:
             self.pad.message = means(
-                "keypad.written",
-                frets=meaning.frets(rest),
-                others=self.others_words,
+                "keypad.written", frets=meaning.frets(rest), others=self.others_words
             )
 
     def enter(self) -> None:
         """On to the next station; of frets that nobody spoke of nothing is said."""
-        left = [fret for fret in self.frets() if fret not in self.said()]
+        left = [fret for fret in self.frets() if fret not in self.said_by_fret()]
         whole = self.speaks_of_all
         self.pad.pass_on()
         if whole and left:
@@ -134,22 +129,24 @@ class RockerKeys(LeafKeys, SweepKeys):
     others_words = means("keypad.still")
 
     @property
-    def aside(self) -> Saying:
+    def beside_number(self) -> Saying:
         rocks = sorted(
-            fret for fret, (_, one) in self.said().items() if getattr(one, "says", "") == "rocks"
+            fret
+            for fret, (_, reading) in self.said_by_fret().items()
+            if getattr(reading, "says", "") == "rocks"
         )
-        return super().aside or means(
+        return super().beside_number or means(
             "keypad.rocks-with-rocks", rocks=", ".join(map(str, rocks)) or means("keypad.none-yet")
         )
 
     def frets(self) -> range:
         return rocker_triples(self.pad.neck)
 
-    def said(self) -> dict[int, tuple[int, AnyReading]]:
+    def said_by_fret(self) -> dict[int, tuple[int, AnyReading]]:
         return {
-            one.reading.fret: (one.number, one.reading)
-            for one in self.pad.taken_since()
-            if isinstance(one.reading, Rock) and one.reading.lane == self.station.lane
+            taken.reading.fret: (taken.number, taken.reading)
+            for taken in self.pad.taken_since()
+            if isinstance(taken.reading, Rock) and taken.reading.lane == self.station.lane
         }
 
     def others(self, frets: tuple[int, ...]) -> AnyReading:
@@ -194,10 +191,10 @@ class RockerKeys(LeafKeys, SweepKeys):
     def _unmark(self) -> None:
         pad = self.pad
         numbers = [
-            one.number
-            for one in pad.taken_since()
-            if isinstance(one.reading, Rock)
-            and (one.reading.lane, one.reading.fret) == (self.station.lane, pad.cursor)
+            taken.number
+            for taken in pad.taken_since()
+            if isinstance(taken.reading, Rock)
+            and (taken.reading.lane, taken.reading.fret) == (self.station.lane, pad.cursor)
         ]
         if pad.strike(numbers):
             pad.message = means("keypad.fret-unmarked", cursor=pad.cursor)
@@ -207,9 +204,9 @@ class MarkKeys(SweepKeys):
     """A sweep whose marks may carry one measured amount each: after a mark, a number and Enter."""
 
     @property
-    def aside(self) -> Saying:
-        found = sorted(self.said())
-        return means("keypad.found", detail=", ".join(map(str, found)) or means("keypad.none-yet"))
+    def beside_number(self) -> Saying:
+        frets = sorted(self.said_by_fret())
+        return means("keypad.found", detail=", ".join(map(str, frets)) or means("keypad.none-yet"))
 
     def frets(self) -> range:
         return range(1, self.pad.neck.frets + 1)
@@ -218,18 +215,20 @@ class MarkKeys(SweepKeys):
         if not self.fret_from_text():
             return
         pad = self.pad
-        known = self.said().get(pad.cursor)
+        known = self.said_by_fret().get(pad.cursor)
         mark = self.mark(key)
         if known is not None and self.same(known[1], mark) and not pad.replacing:
             if pad.strike([known[0]]):
                 pad.message = means("keypad.fret-unmarked", cursor=pad.cursor)
         elif self.mark_down(mark):
-            more = means("keypad.how-much-type-enter-or") if self.lengths else ""
+            more: Saying = ""
+            if self.lengths:
+                more = means("keypad.how-much-type-enter-or")
             pad.message = means("keypad.fret-marked", cursor=pad.cursor, more=more)
 
     def take(self, key: str, typed: Length) -> None:
         pad = self.pad
-        known = self.said().get(pad.cursor)
+        known = self.said_by_fret().get(pad.cursor)
         if known is None:
             pad.message = means("keypad.mark-fret-first-number-key")
             pad.text = ""
@@ -267,11 +266,11 @@ class PressKeys(MarkKeys):
     def turns(self) -> tuple[Station, ...]:
         return ()
 
-    def said(self) -> dict[int, tuple[int, AnyReading]]:
+    def said_by_fret(self) -> dict[int, tuple[int, AnyReading]]:
         return {
-            one.reading.fret: (one.number, one.reading)
-            for one in self.pad.taken_since()
-            if isinstance(one.reading, StandOff)
+            taken.reading.fret: (taken.number, taken.reading)
+            for taken in self.pad.taken_since()
+            if isinstance(taken.reading, StandOff)
         }
 
     def others(self, frets: tuple[int, ...]) -> AnyReading:
@@ -282,7 +281,10 @@ class PressKeys(MarkKeys):
         return StandOff(fret=self.pad.cursor, lane=self._LANES[key], moves=moves)
 
     def same(self, known: AnyReading, mark: AnyReading) -> bool:
-        parts = [(getattr(one, "lane", None), getattr(one, "moves", "")) for one in (known, mark)]
+        parts = [
+            (getattr(reading, "lane", None), getattr(reading, "moves", ""))
+            for reading in (known, mark)
+        ]
         return parts[0] == parts[1]
 
     def measured(self, known: AnyReading, mm: float) -> AnyReading:
@@ -312,11 +314,11 @@ class EndsKeys(MarkKeys):
     def turns(self) -> tuple[Station, ...]:
         return self.at(lane="bass"), self.at(lane="treble")
 
-    def said(self) -> dict[int, tuple[int, AnyReading]]:
+    def said_by_fret(self) -> dict[int, tuple[int, AnyReading]]:
         return {
-            one.reading.fret: (one.number, one.reading)
-            for one in self.pad.taken_since()
-            if isinstance(one.reading, FretEnd) and one.reading.side == self.station.side
+            taken.reading.fret: (taken.number, taken.reading)
+            for taken in self.pad.taken_since()
+            if isinstance(taken.reading, FretEnd) and taken.reading.side == self.station.side
         }
 
     def others(self, frets: tuple[int, ...]) -> AnyReading:
@@ -345,19 +347,19 @@ class InkKeys(MarkKeys):
     lengths = False
 
     @property
-    def aside(self) -> Saying:
+    def beside_number(self) -> Saying:
         """The order so far."""
-        order = [str(fret) for fret in self.said()]
+        order = [str(fret) for fret in self.said_by_fret()]
         return means("keypad.gone", order=", ".join(order) or means("keypad.none-yet"))
 
     def turns(self) -> tuple[Station, ...]:
         return tuple(self.at(lane=lane) for lane in LANES)
 
-    def said(self) -> dict[int, tuple[int, AnyReading]]:
+    def said_by_fret(self) -> dict[int, tuple[int, AnyReading]]:
         return {
-            one.reading.fret: (one.number, one.reading)
-            for one in self.pad.taken_since()
-            if isinstance(one.reading, Ink) and one.reading.lane == self.station.lane
+            taken.reading.fret: (taken.number, taken.reading)
+            for taken in self.pad.taken_since()
+            if isinstance(taken.reading, Ink) and taken.reading.lane == self.station.lane
         }
 
     def others(self, frets: tuple[int, ...]) -> AnyReading:

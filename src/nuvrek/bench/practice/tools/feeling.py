@@ -19,7 +19,7 @@ from nuvrek.readings.entries import (
     StringGap,
 )
 from nuvrek.readings.tool_kit import METRIC_LEAVES_MM
-from nuvrek.simulator.living.tools import Light
+from nuvrek.simulator.living.tools import LightSeen
 
 _UNDER: tuple[do.LeafUnder, ...] = ("string", "edge", "notched", "rocker")
 _UNDER_WORDS = {
@@ -61,7 +61,11 @@ class LeafTool(Tool):
         p = self.place
         if self.under == "rocker":
             return means("practice_bench.leaf-under-rocker", where=self.where, fret=p.fret)
-        low = str(p.low) if p.low else means("practice_bench.nut")
+        low: Saying
+        if p.low:
+            low = str(p.low)
+        else:
+            low = means("practice_bench.nut")
         return means(
             "practice_bench.leaf-with-where-held-hold"
             if self.under == "string"
@@ -169,7 +173,7 @@ class EdgeTool(Tool):
         super().__init__(pad)  # type: ignore[arg-type]
         self.kind = 0
         self.pressed = False
-        self.light: Light | None = None
+        self.light: LightSeen | None = None
 
     # The edges on this bench: on the tops, notched for the neck's scale, notched for another.
     @property
@@ -194,14 +198,11 @@ class EdgeTool(Tool):
     @property
     def prompt(self) -> Saying:
         p, words = self.place, self._edges[self.kind][0]
-        hand = means("practice_bench.pressed-down") if self.pressed else ""
+        hand: Saying = ""
+        if self.pressed:
+            hand = means("practice_bench.pressed-down")
         return means(
-            "practice_bench.to",
-            where=self.where,
-            detail=words,
-            low=p.low,
-            high=p.high,
-            hand=hand,
+            "practice_bench.to", where=self.where, detail=words, low=p.low, high=p.high, hand=hand
         )
 
     def press(self, key: str) -> bool:
@@ -216,7 +217,7 @@ class EdgeTool(Tool):
 
     def action(self) -> do.AnyAction:
         p, notched = self.place, self._edges[self.kind][1]
-        return do.Edge(
+        return do.LayEdge(
             lane=p.lane,
             low=max(p.low, 1),
             high=p.high,
@@ -226,7 +227,7 @@ class EdgeTool(Tool):
         )
 
     def felt(self, action: do.AnyAction, felt: Felt) -> None:
-        self.light = felt.seen if isinstance(felt.seen, Light) else None
+        self.light = felt.seen if isinstance(felt.seen, LightSeen) else None
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         if self.light is None:
@@ -310,8 +311,9 @@ class RockerTool(Tool):
             if rocked
         ]
         still = tuple(fret for fret, rocked in sorted(mine.items()) if not rocked)
-        rest = (OthersStill(lane=lane, frets=still, state=self.state),) if still else ()
-        return (*rocks, *rest)
+        if not still:
+            return tuple(rocks)
+        return (*rocks, OthersStill(lane=lane, frets=still, state=self.state))
 
     def wrote(self) -> None:
         lane = self.place.lane
@@ -348,17 +350,19 @@ class FingerTool(Tool):
         self.step(1)
 
     def to_write(self) -> tuple[AnyEntry, ...]:
-        made: list[AnyEntry] = []
+        entries: list[AnyEntry] = []
         firm = []
         for fret, felt in sorted(self.tried.items()):
             moves = [lane for lane, moved in felt.items() if moved]
             at: list[Lane | None] = [None] if len(moves) == 3 else [*moves]
-            made += [StandOff(fret=fret, lane=lane, moves="moves", state=self.state) for lane in at]
+            entries += [
+                StandOff(fret=fret, lane=lane, moves="moves", state=self.state) for lane in at
+            ]
             if not moves:
                 firm.append(fret)
         if firm:
-            made.append(OthersFirm(frets=tuple(firm), state=self.state))
-        return tuple(made)
+            entries.append(OthersFirm(frets=tuple(firm), state=self.state))
+        return tuple(entries)
 
     def wrote(self) -> None:
         self.tried = {}

@@ -105,7 +105,11 @@ class FileTool(StrokeTool):
 
     @property
     def prompt(self) -> Saying:
-        where = means("practice_bench.all-across") if self.whole else LANE_WORDS[self.place.lane]
+        where: Saying
+        if self.whole:
+            where = means("practice_bench.all-across")
+        else:
+            where = LANE_WORDS[self.place.lane]
         return means(
             "practice_bench.file-fret",
             fret=self.place.fret,
@@ -190,7 +194,11 @@ class PressTool(HandTool):
 
     @property
     def prompt(self) -> Saying:
-        where = means("practice_bench.all-across") if self.whole else LANE_WORDS[self.place.lane]
+        where: Saying
+        if self.whole:
+            where = means("practice_bench.all-across")
+        else:
+            where = LANE_WORDS[self.place.lane]
         return means(
             "practice_bench.press-fret",
             fret=self.place.fret,
@@ -235,15 +243,15 @@ class GlueTool(HandTool):
 
     @property
     def number(self) -> str:
-        return f"{self.amount / 60.0:.0f}" if self.amount >= 60.0 else f"{self.amount:.0f}"
+        if self.amount >= 60.0:
+            return f"{self.amount / 60.0:.0f}"
+        return f"{self.amount:.0f}"
 
     @property
     def unit(self) -> Saying:
-        return (
-            means("practice_bench.hours")
-            if self.amount >= 60.0
-            else means("practice_bench.minutes")
-        )
+        if self.amount >= 60.0:
+            return means("practice_bench.hours")
+        return means("practice_bench.minutes")
 
     def typed(self, number: float) -> bool:
         # Digits are hours.
@@ -288,16 +296,16 @@ class CrownTool(HandTool):
 
     def press(self, key: str) -> bool:
         if key == "*":
-            self.pad.carry_out(do.Mark())
+            self.pad.carry_out(do.InkTops())
         elif key == "/":
             frets = tuple(range(max(self.place.low, 1), self.place.high + 1))
-            self.pad.carry_out(do.Crown(frets=frets))
+            self.pad.carry_out(do.CrownTops(frets=frets))
         else:
             return False
         return True
 
     def action(self) -> do.AnyAction:
-        return do.Crown(frets=(self.place.fret,))
+        return do.CrownTops(frets=(self.place.fret,))
 
 
 class EndsTool(HandTool):
@@ -380,11 +388,15 @@ class NutTool(HandTool):
 
     @property
     def number(self) -> Saying:
-        return Figure(f"{self.amount:.2f}") if self.what < 2 else ""
+        if self.what < 2:
+            return Figure(f"{self.amount:.2f}")
+        return ""
 
     @property
     def unit(self) -> str:
-        return "mm" if self.what < 2 else ""
+        if self.what < 2:
+            return "mm"
+        return ""
 
     def press(self, key: str) -> bool:
         if key == "*":
@@ -444,27 +456,21 @@ class WireTool(HandTool):
     @property
     def prompt(self) -> Saying:
         p, words = self.place, self._DOES[self.what][0]
-        ends = (
-            means("practice_bench.to-with-low-high", low=p.low, high=p.high)
-            if self.what in self._BETWEEN
-            else ""
-        )
-        return (
-            means("practice_bench.detail-ends", detail=words, ends=ends)
-            if self.what
-            else means("practice_bench.pull-fret-with-fret", fret=p.fret)
-        )
+        ends: Saying = ""
+        if self.what in self._BETWEEN:
+            ends = means("practice_bench.to-with-low-high", low=p.low, high=p.high)
+        if self.what:
+            return means("practice_bench.detail-ends", detail=words, ends=ends)
+        return means("practice_bench.pull-fret-with-fret", fret=p.fret)
 
     @property
     def number(self) -> Saying:
         unit = self._DOES[self.what][1]
-        return (
-            ""
-            if not unit
-            else f"{self.amount:.0f}"
-            if unit == _STROKES
-            else Figure(f"{self.amount:.2f}")
-        )
+        if not unit:
+            return ""
+        if unit == _STROKES:
+            return f"{self.amount:.0f}"
+        return Figure(f"{self.amount:.2f}")
 
     @property
     def unit(self) -> Saying:
@@ -482,8 +488,8 @@ class WireTool(HandTool):
         p, amount = self.place, self.amount
         reach = tuple(range(max(p.low, 1), p.high + 1))
         made: tuple[do.AnyAction, ...] = (
-            do.Pull(frets=(p.fret,)),
-            do.Pull(frets=reach),
+            do.PullFrets(frets=(p.fret,)),
+            do.PullFrets(frets=reach),
             do.TrueWood(low=p.low, high=p.high, strokes=max(int(amount), 1)),
             do.Saw(mm=min(amount, 2.0)),
             do.Fit(height_mm=min(max(amount, 0.5), 2.5)),

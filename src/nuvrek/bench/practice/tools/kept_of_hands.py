@@ -32,13 +32,13 @@ _FELT: dict[str, Feel] = {
 }
 
 
-def kept_of(action: do.AnyAction, felt: Felt, now: NeckState) -> tuple[AnyEntry, ...]:
+def kept_of(action: do.AnyAction, felt: Felt, neck_state: NeckState) -> tuple[AnyEntry, ...]:
     """The entries an action leaves by itself; ``now`` is what the journal knows before it."""
     match action:
         case do.Turn(turns=turns, side=side):
             return (RodMove(turns=turns, side=side, feel=_FELT.get(felt.key, "")),)
         case do.Tune(to=to):
-            return (StateChange(state=strings_as(now.state, to)),)
+            return (StateChange(state=strings_as(neck_state.state, to)),)
         case do.MendNut() if felt.key == "fine":
             return (StepDone(step=NUT_MENDED),)
         case do.NutSlot():
@@ -52,10 +52,10 @@ def kept_of(action: do.AnyAction, felt: Felt, now: NeckState) -> tuple[AnyEntry,
         case do.Block(low=low, high=high, where=where, strokes=strokes):
             frets = range(max(low, 1), high + 1)
             return (_filed(frets, where, strokes * BLOCK_STROKE_MM),)
-        case do.Pull(frets=frets):
+        case do.PullFrets(frets=frets):
             return (FretWork(stage="pull", frets=frets),)
         case do.Fit(height_mm=height):
-            return (FretWork(stage="fit", frets=tuple(sorted(now.out)), crown_mm=height),)
+            return (FretWork(stage="fit", frets=tuple(sorted(neck_state.out)), crown_mm=height),)
         case do.TrueWood(low=low, high=high, strokes=strokes):
             places = range(max(low, 1), high + 1)
             mm = round(2.0 * strokes * BLOCK_STROKE_MM, 4)

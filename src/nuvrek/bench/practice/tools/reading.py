@@ -51,11 +51,15 @@ class CaliperTool(Tool):
 
     @property
     def number(self) -> Saying:
-        return "" if self.read is None else Figure(f"{self.read:.2f}")
+        if self.read is None:
+            return ""
+        return Figure(f"{self.read:.2f}")
 
     @property
     def unit(self) -> str:
-        return "" if self.read is None else "mm"
+        if self.read is None:
+            return ""
+        return "mm"
 
     def press(self, key: str) -> bool:
         if key != "*":
@@ -118,7 +122,9 @@ class RuleTool(Tool):
 
     @property
     def number(self) -> Saying:
-        return "" if self.said is None else Figure(f"{self.said:.2f}")
+        if self.said is None:
+            return ""
+        return Figure(f"{self.said:.2f}")
 
     @property
     def unit(self) -> str:
@@ -138,7 +144,7 @@ class RuleTool(Tool):
         return True
 
     def action(self) -> do.AnyAction:
-        return do.Rule(side=self.place.side, fret=self.place.fret)
+        return do.HoldRule(side=self.place.side, fret=self.place.fret)
 
     def felt(self, action: do.AnyAction, felt: Felt) -> None:
         self.seen = felt.seen if isinstance(felt.seen, float) else None
@@ -176,11 +182,10 @@ class PluckTool(Tool):
 
     @property
     def prompt(self) -> Saying:
-        note = (
-            means("practice_bench.open")
-            if self.fret == 0
-            else means("practice_bench.at", fret=self.fret)
-        )
+        if self.fret == 0:
+            note = means("practice_bench.open")
+        else:
+            note = means("practice_bench.at", fret=self.fret)
         return means(
             "practice_bench.string", strings=self.pad.neck.strings - self.string, note=note
         )
@@ -208,7 +213,7 @@ class PluckTool(Tool):
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         strings = self.pad.neck.strings
-        made: list[AnyEntry] = [
+        entries: list[AnyEntry] = [
             Heard(string=strings - string, fret=fret, says="badly" if key == "dead" else "buzzes")
             for (string, fret), key in sorted(self.heard.items())
             if key != "clean"
@@ -218,8 +223,8 @@ class PluckTool(Tool):
                 f for (at, f), key in sorted(self.heard.items()) if at == string and key == "clean"
             )
             if fine:
-                made.append(OthersClean(string=strings - string, frets=fine))
-        return tuple(made)
+                entries.append(OthersClean(string=strings - string, frets=fine))
+        return tuple(entries)
 
     def wrote(self) -> None:
         self.heard = {}
@@ -237,10 +242,7 @@ class SightTool(Tool):
 
     @property
     def prompt(self) -> Saying:
-        return means(
-            "practice_bench.from-head-body",
-            lane_words=LANE_WORDS[self.place.side],
-        )
+        return means("practice_bench.from-head-body", lane_words=LANE_WORDS[self.place.side])
 
     def press(self, key: str) -> bool:
         if key != "*":
@@ -275,11 +277,10 @@ class KeyTool(Tool):
 
     @property
     def keys(self) -> dict[str, Saying]:
-        two = (
-            {"*": means("practice_bench.other-rod")}
-            if self.pad.neck.rod == "twin"
-            else {"*": means("practice_bench.more-or-less")}
-        )
+        if self.pad.neck.rod == "twin":
+            two = {"*": means("practice_bench.other-rod")}
+        else:
+            two = {"*": means("practice_bench.more-or-less")}
         return {
             "+": means("practice_bench.tighter"),
             "-": means("practice_bench.looser"),
@@ -292,11 +293,10 @@ class KeyTool(Tool):
     def prompt(self) -> Saying:
         rod: Saying = ""
         if self.pad.neck.rod == "twin":
-            rod = (
-                means("practice_bench.rod-treble-side")
-                if self.other
-                else means("practice_bench.rod-bass-side")
-            )
+            if self.other:
+                rod = means("practice_bench.rod-treble-side")
+            else:
+                rod = means("practice_bench.rod-bass-side")
         return means(
             "practice_bench.key-rod-tighter" if self.way > 0 else "practice_bench.key-rod-looser",
             rod=rod,
@@ -330,7 +330,9 @@ class KeyTool(Tool):
     def _side(self) -> Side | None:
         if self.pad.neck.rod != "twin":
             return None
-        return "treble" if self.other else "bass"
+        if self.other:
+            return "treble"
+        return "bass"
 
     def action(self) -> do.AnyAction:
         return do.Turn(turns=self.way * self._TURNS[self.at], side=self._side)

@@ -27,7 +27,9 @@ class Place:
     @property
     def side(self) -> Side:
         """The side nearest to the lane."""
-        return "treble" if self.lane == "treble" else "bass"
+        if self.lane == "treble":
+            return "treble"
+        return "bass"
 
 
 class Tool:
@@ -51,7 +53,9 @@ class Tool:
     def state(self) -> State:
         """The state a reading is taken in, as the journal has it."""
         session = self.pad.table.session
-        return State() if session is None else session.neck_state.state
+        if session is None:
+            return State()
+        return session.neck_state.state
 
     @property
     def keys(self) -> dict[str, Saying]:

@@ -12,7 +12,7 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.desktop.practice.pictures.near import crown, wood
 from nuvrek.desktop.theme import LIGHT as DAYLIGHT
 from nuvrek.desktop.theme import Theme
-from nuvrek.simulator.living.tools import Light, Rocked
+from nuvrek.simulator.living.tools import LightSeen, Rocked
 from nuvrek.wording.speech import tr
 
 # Pixels a millimetre where a screen does not say; how much the glass enlarges; crowns in mm.
@@ -27,21 +27,21 @@ def edge(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad, px_mm: fl
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(c["board"])
     painter.drawRect(strip)
-    if not isinstance(seen, Light):
+    if not isinstance(seen, LightSeen):
         painter.setFont(theme.font(17))
         painter.setPen(c["muted"])
         words = tr("Enter lays it. The light is drawn as large as an eye sees it.")
         painter.drawText(rect, Qt.AlignmentFlag.AlignCenter, words)
         return
-    _against_the_light(painter, theme, strip, pad, seen, px_mm)
+    _against_the_light(painter, theme, strip, pad=pad, seen=seen, px_mm=px_mm)
     glass = QRectF(
         rect.left(), strip.bottom() + 26, rect.width(), rect.bottom() - strip.bottom() - 30
     )
-    _under_the_glass(painter, theme, glass, pad, seen, px_mm)
+    _under_the_glass(painter, theme, glass, pad=pad, seen=seen, px_mm=px_mm)
 
 
 def _against_the_light(
-    painter: QPainter, theme: Theme, strip: QRectF, pad: BenchPad, seen: Light, px_mm: float
+    painter: QPainter, theme: Theme, strip: QRectF, pad: BenchPad, seen: LightSeen, px_mm: float
 ) -> None:
     """Crowns as black shapes before a lit wall, the edge above them: light is what is between."""
     c = theme.colours
@@ -95,7 +95,7 @@ def _rocking(painter: QPainter, theme: Theme, strip: QRectF, edge_y: float) -> N
 
 
 def _under_the_glass(
-    painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad, seen: Light, px_mm: float
+    painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad, seen: LightSeen, px_mm: float
 ) -> None:
     """The fret the hand is at, enlarged."""
     c, px = theme.colours, px_mm * GLASS
@@ -154,7 +154,7 @@ def rocker(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None
     painter.setFont(theme.font(15))
     for fret in frets:
         place = rect.center().x() + (float(x[fret]) - middle) * scale
-        crown(painter, theme, place, floor, 60, high)
+        crown(painter, theme, place, floor=floor, wide=60, high=high)
         painter.setPen(c["wire"])
         box = QRectF(place - 20, floor + 8, 40, 24)
         painter.drawText(box, Qt.AlignmentFlag.AlignCenter, str(fret))

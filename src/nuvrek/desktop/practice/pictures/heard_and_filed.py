@@ -54,12 +54,10 @@ def note(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
 def _wave(painter: QPainter, theme: Theme, rect: QRectF, hz: float, sound: str) -> None:
     middle, half = rect.center().y(), 0.46 * rect.height()
     low, high = _swings(round(hz, 2), sound, int(rect.width() / BAR_PX))
-    bars = [
-        QLineF(x, middle - half * up, x, middle - half * down)
-        for x, down, up in zip(
-            (rect.left() + (n + 0.5) * BAR_PX for n in range(len(low))), low, high, strict=True
-        )
-    ]
+    bars = []
+    for n, (down, up) in enumerate(zip(low, high, strict=True)):
+        x = rect.left() + (n + 0.5) * BAR_PX
+        bars.append(QLineF(x, middle - half * up, x, middle - half * down))
     painter.save()
     # Upright bars need no smoothing, and are drawn in one go.
     painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
@@ -105,7 +103,7 @@ def _row(painter: QPainter, theme: Theme, rect: QRectF, tool: PluckTool, pad: Be
 
 def ink(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
     """Every top with its ink, or bright where the file has been; frets that are out as gaps."""
-    c, one = theme.colours, pad.table.desk.neck
+    c, living = theme.colours, pad.table.desk.neck
     frets = pad.neck.frets
     step = (rect.width() - 110) / frets
     row = min((rect.height() - 90) / 3, 64.0)
@@ -119,14 +117,14 @@ def ink(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
         for fret in range(1, frets + 1):
             x = rect.left() + 106 + (fret - 0.5) * step
             box = QRectF(x - 0.28 * step, y, 0.56 * step, row - 10)
-            if one.out[fret]:
+            if living.out[fret]:
                 painter.setPen(QPen(c["line"], 1, Qt.PenStyle.DashLine))
                 painter.setBrush(Qt.BrushStyle.NoBrush)
             else:
                 painter.setPen(QPen(c["muted"], 1))
-                painter.setBrush(c["slate"] if one.ink[fret, k] else c["wire"])
+                painter.setBrush(c["slate"] if living.ink[fret, k] else c["wire"])
             painter.drawRoundedRect(box, 4, 4)
-            if not one.out[fret] and not one.ink[fret, k] and one.filed_mm[fret, k] > 0.0:
+            if not living.out[fret] and not living.ink[fret, k] and living.filed_mm[fret, k] > 0.0:
                 painter.setPen(QPen(c["copper"], 2))
                 painter.drawLine(box.topLeft() + QPointF(2, 4), box.topRight() + QPointF(-2, 4))
     painter.setPen(c["muted"])
@@ -149,18 +147,18 @@ def ink(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
 
 def nothing(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
     """What one has come for, while no tool is in the hand."""
-    c, one = theme.colours, pad.table.exercise
-    if one is None:
+    c, exercise = theme.colours, pad.table.exercise
+    if exercise is None:
         return
     painter.setPen(c["ink"])
     painter.setFont(theme.font(22, bold=True))
     box = QRectF(rect.left() + 40, rect.top() + 14, rect.width() - 80, 40)
-    painter.drawText(box, Qt.AlignmentFlag.AlignLeft, say(one.title))
+    painter.drawText(box, Qt.AlignmentFlag.AlignLeft, say(exercise.title))
     painter.setFont(theme.font(18))
     body = QRectF(rect.left() + 40, rect.top() + 60, rect.width() - 80, rect.height() - 70)
-    told = say(one.task)
+    text = say(exercise.task)
     complaint = pad.neck.complaint
     if complaint:
-        told += f"\n\n“{complaint}”"
+        text += f"\n\n“{complaint}”"
     flags = int(Qt.TextFlag.TextWordWrap) | int(Qt.AlignmentFlag.AlignLeft)
-    painter.drawText(body, flags, told)
+    painter.drawText(body, flags, text)

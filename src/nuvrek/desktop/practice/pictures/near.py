@@ -72,15 +72,18 @@ def leaf(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
     if key:
         painter.setFont(theme.font(24, bold=True))
         painter.setPen(c["copper" if key == "stops" else "ink"])
-        said = QRectF(rect.left() + 20, rect.top() + 12, 0.5 * rect.width(), 40)
-        painter.drawText(said, Qt.AlignmentFlag.AlignVCenter, named(key))
+        box = QRectF(rect.left() + 20, rect.top() + 12, 0.5 * rect.width(), 40)
+        painter.drawText(box, Qt.AlignmentFlag.AlignVCenter, named(key))
     _tried(painter, theme, rect, tool)
 
 
 def _carrier(painter: QPainter, theme: Theme, under: QPointF, kind: str, *, faint: bool) -> None:
     """The string from its end, or the edge; dashed while nothing was tried."""
     c = theme.colours
-    style = Qt.PenStyle.DashLine if faint else Qt.PenStyle.SolidLine
+    if faint:
+        style = Qt.PenStyle.DashLine
+    else:
+        style = Qt.PenStyle.SolidLine
     painter.setPen(QPen(c["ink"], 2.0, style))
     if kind == "string":
         size = 84.0
@@ -93,13 +96,13 @@ def _carrier(painter: QPainter, theme: Theme, under: QPointF, kind: str, *, fain
 
 def _tried(painter: QPainter, theme: Theme, rect: QRectF, tool: LeafTool) -> None:
     """What the leaves so far say: the thickest that slides, the thinnest that does not."""
-    said = []
+    texts = []
     if tool.slides is not None:
-        said.append(tr("{slides:.2f} slides", slides=tool.slides))
+        texts.append(tr("{slides:.2f} slides", slides=tool.slides))
     if tool.stops is not None:
-        said.append(tr("{stops:.2f} does not", stops=tool.stops))
-    if said:
-        _words(painter, theme, rect, "  ·  ".join(said), bold=True)
+        texts.append(tr("{stops:.2f} does not", stops=tool.stops))
+    if texts:
+        _words(painter, theme, rect, "  ·  ".join(texts), bold=True)
 
 
 def _words(
@@ -125,7 +128,7 @@ def finger(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None
     floor, x = rect.bottom() - 0.22 * rect.height(), rect.center().x()
     moves = pad.felt is not None and pad.felt.key == "moves"
     wood(painter, theme, rect, floor)
-    crown(painter, theme, x, floor, 2.4 * near, 1.2 * near)
+    crown(painter, theme, x, floor=floor, wide=2.4 * near, high=1.2 * near)
     top = floor - 1.2 * near
     painter.setPen(QPen(c["muted"], 1.5))
     painter.setBrush(c["card"])
@@ -166,7 +169,7 @@ def foot(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
         painter.setPen(Qt.PenStyle.NoPen)
         for at in (rect.left(), x + 1.3 * near):
             painter.drawRect(QRectF(at, floor - lift, x - 1.3 * near - rect.left(), lift))
-    crown(painter, theme, x, floor, 2.4 * near, 1.2 * near)
+    crown(painter, theme, x, floor=floor, wide=2.4 * near, high=1.2 * near)
     painter.setPen(QPen(c["ink"], 1.6))
     painter.setBrush(c["slate"])
     for side in (-1, 1):
@@ -192,7 +195,7 @@ def rule(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
     floor, left = rect.bottom() - 0.14 * rect.height(), rect.center().x() - 40
     px = (floor - rect.top() - 16) / 4.4
     wood(painter, theme, rect, floor + 8)
-    crown(painter, theme, left - 70, floor + 8, 150, 8)
+    crown(painter, theme, left - 70, floor=floor + 8, wide=150, high=8)
     body = QRectF(left, rect.top() + 6, 150, floor - rect.top() - 6)
     painter.setPen(QPen(c["ink"], 1.4))
     painter.setBrush(c["card"])

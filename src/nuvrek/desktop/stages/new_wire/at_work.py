@@ -45,18 +45,18 @@ class AtWork:
 
     def press(self, name: str) -> bool:
         """A key over the table of frets, or over the wood; True when it was meant for them."""
-        now = self.step
-        if now is None:
+        step = self.step
+        if step is None:
             return False
-        if name == "+" and now.action == "wood":
+        if name == "+" and step.action == "wood":
             return self._half_wood()
-        if not now.sweep:
+        if not step.sweep:
             return False
         if self.session.neck_state.neck.nut_on_right:
             name = {"left": "right", "right": "left"}.get(name, name)
-        grips = self.planned(now)[1]
+        grips = self.planned(step)[1]
         meant: list[bool] = []
-        written = self.app.write(lambda: meant.append(self.walk.press(now, name, grips)))
+        written = self.app.write(lambda: meant.append(self.walk.press(step, name, grips)))
         return not written or bool(meant and meant[0])
 
     def _half_wood(self) -> bool:
@@ -84,11 +84,11 @@ class AtWork:
 
     def _hangs_on_the_map(self) -> bool:
         """Whether ticking the step in hand writes down what the map says of it."""
-        now, terms = self.step, self.session.neck_state.new_wire
-        if now is None:
+        step, terms = self.step, self.session.neck_state.new_wire
+        if step is None:
             return False
-        trues = now.action == "wood" and terms.wood == "true"
-        return trues or (now.sweep == "fit" and terms.back_bow_mm > 0.0)
+        trues = step.action == "wood" and terms.wood == "true"
+        return trues or (step.sweep == "fit" and terms.back_bow_mm > 0.0)
 
     def planned(self, step: Step) -> tuple[Removals, dict[int, float]]:
         """Wood and grips that a step is to take and drive, by the map as it is."""
@@ -103,7 +103,9 @@ class AtWork:
         """A step was ticked: another is in hand; what there is to say of it."""
         self._early = False
         self.walk.forget()
-        return self._book() if step.action == "cut" else ""
+        if step.action != "cut":
+            return ""
+        return self._book()
 
     def _book(self, back: bool = False) -> str:
         """Wire that was cut leaves the shelf, and comes back when that is taken back."""
@@ -114,11 +116,9 @@ class AtWork:
         if settings == self.app.settings:
             return ""
         self.app.change_quietly(settings)
-        return (
-            ""
-            if back or wire is None
-            else tr("{mm:.2f} m of {name} booked out.", mm=mm / 1000, name=wire.name)
-        )
+        if back or wire is None:
+            return ""
+        return tr("{mm:.2f} m of {name} booked out.", mm=mm / 1000, name=wire.name)
 
     def undo(self) -> None:
         """Take back the last act; wire that was cut by it lies on the shelf again."""
@@ -132,12 +132,12 @@ class AtWork:
 
     def lane(self, solved: Solved) -> AnyStrip | None:
         """What lies under the board for the step in hand; None where no refret is in hand."""
-        now = self.step
-        if now is not None and now.action == "wood":
+        step = self.step
+        if step is not None and step.action == "wood":
             wood = wood_strip(solved, self.app.settings.unit)
             if wood is not None:
                 return wood
-        return table_strip(solved.neck_state, now, self.walk.fret or None)
+        return table_strip(solved.neck_state, step, self.walk.fret or None)
 
     def more(self, step: Step) -> str:
         """What clock and plan say of a step beside its own words."""
@@ -148,7 +148,9 @@ class AtWork:
 
     def prompt(self, step: Step) -> str:
         """The step's title, with the fret that is being typed."""
-        return f"{say(step.title)}   {self.walk.typed}▏" if self.walk.typed else say(step.title)
+        if self.walk.typed:
+            return f"{say(step.title)}   {self.walk.typed}▏"
+        return say(step.title)
 
     def enter_words(self, step: Step) -> str:
         """What goes on from a step, after what a wrong key was told."""
@@ -158,7 +160,10 @@ class AtWork:
         rest = tr(
             "all the rest, {frets}: {fine}", frets=words.frets(left), fine=SWEEPS[step.sweep].fine
         )
-        does = tr("/: {rest}.", rest=rest) if left else tr("Enter: on to the next step.")
+        if left:
+            does = tr("/: {rest}.", rest=rest)
+        else:
+            does = tr("Enter: on to the next step.")
         return words.sentences(self.walk.message, does)
 
     def keys(self, step: Step) -> tuple[str, ...]:

@@ -35,7 +35,7 @@ class CutFace(QWidget):
     def show_cut(self, sticks: tuple[Stick, ...], rows: tuple[tuple[str, ...], ...]) -> None:
         """Draw sticks and list."""
         self.sticks, self.rows = sticks, rows
-        said = "; ".join(
+        text = "; ".join(
             tr(
                 "fret {r}: {other_r} mm, tang {third_r}, bend to {further_r}",
                 r=r[0],
@@ -45,7 +45,7 @@ class CutFace(QWidget):
             )
             for r in rows
         )
-        self.setAccessibleDescription(said)
+        self.setAccessibleDescription(text)
         self.update()
 
     def sizeHint(self) -> QSize:
@@ -100,11 +100,11 @@ class CutFace(QWidget):
             left = box.left() + column * wide
             painter.setFont(self.drawn.font(12))
             painter.setPen(c["muted"])
-            self._line(painter, left, box.top(), wide, high, heads)
+            self._line(painter, left, box.top(), wide=wide, high=high, row=heads)
             painter.setFont(self.drawn.font(14, figures=True))
             painter.setPen(c["ink"])
             for n, row in enumerate(self.rows[column * rows : (column + 1) * rows], 1):
-                self._line(painter, left, box.top() + n * high, wide, high, row)
+                self._line(painter, left, box.top() + n * high, wide=wide, high=high, row=row)
 
     def _line(
         self,
@@ -115,5 +115,5 @@ class CutFace(QWidget):
         high: float,
         row: tuple[str, ...],
     ) -> None:
-        for n, said in enumerate(row):
-            one_line(painter, QRectF(left + n * wide / 4, top, wide / 4 - 3, high), said)
+        for n, text in enumerate(row):
+            one_line(painter, QRectF(left + n * wide / 4, top, wide / 4 - 3, high), text)

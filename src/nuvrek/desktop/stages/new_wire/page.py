@@ -165,8 +165,14 @@ class NewWireStage(Stage):
             lanes = (wood,)
         if draft.face == "slots" and (slots := draft.slots_strip()) is not None:
             lanes = (slots,)
-        corners = frozenset(draft.terms.corners) if draft.terms.wood == "true" else frozenset()
-        asked = (draft.fret, draft.lane) if draft.face == "wood" else None
+        if draft.terms.wood == "true":
+            corners = frozenset(draft.terms.corners)
+        else:
+            corners = frozenset()
+        if draft.face == "wood":
+            asked = (draft.fret, draft.lane)
+        else:
+            asked = None
         dots = Dots(out=session.neck_state.out, corners=corners, asked=asked)
         self.sheet.show_neck(neck, lanes, dots, draft.fret if draft.face == "wood" else None)
         short = draft.face in ("wire", "cut") or not lanes
@@ -179,10 +185,10 @@ class NewWireStage(Stage):
             self.panel.say(draft.terms, draft.unit)
         self._buttons(draft)
         self._front(draft)
-        self.told.setText(say(draft.told() if not moving else self._moving_words(draft)))
+        self.told.setText(say(draft.in_words() if not moving else self._moving_words(draft)))
         self.bar.show_words(
             say(draft.head()),
-            message=say(draft.told() if draft.face in ("wire", "cut") else draft.why()),
+            message=say(draft.in_words() if draft.face in ("wire", "cut") else draft.why()),
             state=session.neck_state.state,
             right_title=tr("keys"),
             right=say_all(_KEYS[draft.face]),
@@ -267,22 +273,25 @@ class NewWireStage(Stage):
         neck = draft.solved.map.neck
         if plan is None:
             return
-        chosen = "" if plan.terms.wire is None else plan.terms.wire.name
+        if plan.terms.wire is None:
+            chosen = ""
+        else:
+            chosen = plan.terms.wire.name
         drawn = tuple(
             Section(
-                named(one.wire.name),
-                say_all(draft.wire_row(one)[1:]),
-                one.wire.crown_mm,
-                one.wire.width_mm,
-                one.wire.tang_mm,
-                one.wire.blade_mm,
-                one.wire.barbs_mm,
-                one.crown_mm,
-                " ".join(say_all(one.why_not)),
-                "; ".join(say_all(one.remarks)),
-                one.wire.name == chosen,
+                named(choice.wire.name),
+                say_all(draft.wire_row(choice)[1:]),
+                choice.wire.crown_mm,
+                width_mm=choice.wire.width_mm,
+                tang_mm=choice.wire.tang_mm,
+                blade_mm=choice.wire.blade_mm,
+                barbs_mm=choice.wire.barbs_mm,
+                left_mm=choice.crown_mm,
+                out=" ".join(say_all(choice.why_not)),
+                remark="; ".join(say_all(choice.remarks)),
+                chosen=choice.wire.name == chosen,
             )
-            for one in plan.choices
+            for choice in plan.choices
         )
         widths = [mm for mm in plan.read.slot_width_mm if mm is not None]
         depths = [mm for mm in plan.read.slot_depth_mm if mm is not None]
@@ -296,11 +305,15 @@ class NewWireStage(Stage):
             self.cut.show_cut((), ())
             return
         long = {piece.fret: piece.cut_mm for piece in plan.cut}
-        stick = plan.wire.stick_mm if plan.wire.form == "sticks" else plan.cutting.needed_mm
-        sticks = tuple(
-            Stick(stick, tuple((fret, long[fret]) for fret in one)) for one in plan.cutting.sticks
-        )
-        self.cut.show_cut(sticks, tuple(say_all(row) for row in draft.cut_rows()))
+        if plan.wire.form == "sticks":
+            stick = plan.wire.stick_mm
+        else:
+            stick = plan.cutting.needed_mm
+        sticks = []
+        for frets in plan.cutting.sticks:
+            pieces = tuple((fret, long[fret]) for fret in frets)
+            sticks.append(Stick(stick, pieces))
+        self.cut.show_cut(tuple(sticks), tuple(say_all(row) for row in draft.cut_rows()))
 
     def _work_out(self) -> None:
         """The whole plan, once the hand rests."""
@@ -353,7 +366,10 @@ class NewWireStage(Stage):
             self._show()
 
     def _in_hand(self) -> Wire | None:
-        plan = self.draft.plan() if self.draft is not None else None
+        if self.draft is not None:
+            plan = self.draft.plan()
+        else:
+            plan = None
         if self.draft is None or plan is None or not plan.choices:
             return None
         return plan.choices[min(self.draft.pick, len(plan.choices) - 1)].wire
@@ -432,7 +448,10 @@ class NewWireStage(Stage):
         if name in ("1", "2", "3", "4"):
             self._turn(faces[int(name) - 1])
         elif name in ("left", "right"):
-            step = 1 if (name == "right") != self.app.session.neck_state.neck.nut_on_right else -1
+            if (name == "right") != self.app.session.neck_state.neck.nut_on_right:
+                step = 1
+            else:
+                step = -1
             self._pointed(max(1, min(draft.solved.map.neck.frets, draft.fret + step)), draft.lane)
         elif name in ("up", "down"):
             self._up_down(draft, 1 if name == "down" else -1)

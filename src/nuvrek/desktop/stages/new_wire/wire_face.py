@@ -62,8 +62,8 @@ class WireFace(QWidget):
         depth of the slots, ``at`` the row in hand.
         """
         self.wires, self.old, self.slot_mm, self.at, self.heads = wires, old, slot_mm, at, heads
-        said = "; ".join(f"{w.name}: {', '.join(w.figures)}{w.out}" for w in wires)
-        self.setAccessibleDescription(said)
+        text = "; ".join(f"{w.name}: {', '.join(w.figures)}{w.out}" for w in wires)
+        self.setAccessibleDescription(text)
         self.update()
 
     def sizeHint(self) -> QSize:
@@ -90,8 +90,8 @@ class WireFace(QWidget):
             if not self.wires:
                 painter.setPen(self.theme.colours["muted"])
                 painter.setFont(self.theme.font(15))
-                said = tr("No wire on the shelf yet. Take one in: its sizes, measured on this run.")
-                painter.drawText(QRectF(self.rect()), Qt.AlignmentFlag.AlignCenter, said)
+                text = tr("No wire on the shelf yet. Take one in: its sizes, measured on this run.")
+                painter.drawText(QRectF(self.rect()), Qt.AlignmentFlag.AlignCenter, text)
                 return
             self._heads(painter)
             for n, wire in enumerate(self.wires):
@@ -120,14 +120,14 @@ class WireFace(QWidget):
         self._section(painter, QRectF(6, top + 3, 0.18 * self.width() - 8, high - 6), wire)
         places = [*self._columns(), float(self.width())]
         name = f"{'✓ ' if wire.chosen else ''}{named(wire.name)}"
-        for n, said in enumerate((name, *wire.figures)):
+        for n, text in enumerate((name, *wire.figures)):
             bold = n == 0
             painter.setFont(self.theme.font(15 if bold else 16, bold=bold, figures=not bold))
             painter.setPen(c["muted" if wire.out else "ink"])
             box = QRectF(places[n], top, places[n + 1] - places[n] - 4, high)
             if wire.out or wire.remark:
                 box.setHeight(high * 0.55)
-            one_line(painter, box, said)
+            one_line(painter, box, text)
         if wire.out or wire.remark:
             painter.setFont(self.theme.font(13))
             painter.setPen(c["plum" if wire.out else "muted"])

@@ -109,12 +109,15 @@ class AgreementFace(QWidget):
         given = draft.solved.neck_state.dealings.open_quote is not None
         for push in (self.accept, self.refuse):
             push.setVisible(given)
-        shut = any(not one.settled and one.need.before for one in rows)
+        shut = any(not standing.settled and standing.need.before for standing in rows)
         self.lift.setEnabled(shut)
-        self.all.setEnabled(given or not all(one.settled for one in rows))
+        self.all.setEnabled(given or not all(standing.settled for standing in rows))
         if before is None or before.session is not draft.session:
             owner = draft.facts.owner
-            usual = owner.usually if owner is not None else "present"
+            if owner is not None:
+                usual = owner.usually
+            else:
+                usual = "present"
             self.how.setCurrentIndex(self.how.findData(usual))
             self.words.clear()
             self.reason.clear()
@@ -155,7 +158,7 @@ class AgreementFace(QWidget):
         if draft is None or not draft.rows:
             return
         row = draft.rows[self.selected]
-        entry = draft.one(row, yes, self.how.currentData(), self.words.text().strip())
+        entry = draft.yes_or_no(row, yes, self.how.currentData(), self.words.text().strip())
         self._write((entry,), tr("Written down.") if yes else tr("Written down as refused."))
 
     def quote(self) -> None:

@@ -50,12 +50,12 @@ class WordsForm(QWidget):
         grid = self.grids[title] = QGridLayout()
         grid.setVerticalSpacing(5)
         grid.addWidget(heading(say(title)), 0, 0, 1, 2)
-        for n, (name, said) in enumerate(fields.items(), 1):
-            label = QLabel(said)
+        for n, (name, text) in enumerate(fields.items(), 1):
+            label = QLabel(text)
             grid.addWidget(label, n, 0, Qt.AlignmentFlag.AlignTop)
             key = title, name
             if name in LONG:
-                area = self.areas[key] = WordsField(said, MOST_LETTERS)
+                area = self.areas[key] = WordsField(text, MOST_LETTERS)
                 area.setFixedHeight(72)
                 area.full.connect(self.full.emit)
                 area.textChanged.connect(lambda title=title: self._edited(title))
@@ -64,7 +64,7 @@ class WordsForm(QWidget):
             else:
                 line = self.lines[key] = QLineEdit()
                 line.setMaxLength(200)
-                line.setAccessibleName(said)
+                line.setAccessibleName(text)
                 line.textEdited.connect(lambda _text, title=title: self._edited(title))
                 label.setBuddy(line)
                 grid.addWidget(line, n, 1)
@@ -103,7 +103,11 @@ class WordsForm(QWidget):
         found = {
             name: line.text() for (column, name), line in self.lines.items() if column == title
         }
-        areas = {name: one.words() for (column, name), one in self.areas.items() if column == title}
+        areas = {
+            name: words_field.words()
+            for (column, name), words_field in self.areas.items()
+            if column == title
+        }
         return found | areas
 
     def touch(self, title: Saying) -> None:

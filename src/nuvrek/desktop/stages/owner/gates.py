@@ -103,8 +103,8 @@ class GatesView(QWidget):
     def _gate(self, painter: QPainter, row: Standing, y: float) -> None:
         """A bar across the way: shut in slate while something is missing, else a thin line."""
         c, t = self.theme.colours, self._t
-        same = [one for one in self.rows if one.need.before == row.need.before]
-        shut = bool(row.need.before) and not all(one.settled for one in same)
+        same = [standing for standing in self.rows if standing.need.before == row.need.before]
+        shut = bool(row.need.before) and not all(standing.settled for standing in same)
         painter.setPen(QPen(c["plum" if shut else "line"], 5 if shut else 2))
         painter.drawLine(QPointF(t.px(6), y), QPointF(t.px(38), y))
         words = say(GATES[row.need.before]) + (

@@ -28,7 +28,7 @@ from nuvrek.wording.speech import later, say, say_values, tr
 _TITLE = later("The owner")
 
 
-class OwnerRow(QWidget):
+class OwnerLine(QWidget):
     """One owner: the name, and their necks."""
 
     chosen = pyqtSignal()
@@ -60,10 +60,10 @@ class OwnerRow(QWidget):
             painter.setFont(t.font(13))
             painter.setPen(c["muted"])
             below = name.translated(0, half - 5)
-            told = say(self.card.told)
+            text = say(self.card.told)
             if not self.card.owner.asked:
-                told = tr("the house's own · {card}", card=told)
-            one_line(painter, below, told, Qt.AlignmentFlag.AlignLeft)
+                text = tr("the house's own · {card}", card=text)
+            one_line(painter, below, text, Qt.AlignmentFlag.AlignLeft)
 
 
 class OwnersStage(Stage):
@@ -73,7 +73,7 @@ class OwnersStage(Stage):
         super().__init__(app, bar)
         self.extras = Extras(self)
         self.cards: list[OwnerCard] = []
-        self.rows: list[OwnerRow] = []
+        self.rows: list[OwnerLine] = []
         self.index = 0
         self.list = QVBoxLayout()
         self.list.setSpacing(2)
@@ -110,7 +110,10 @@ class OwnersStage(Stage):
 
     def enter(self) -> None:
         session = self.app.session
-        wanted = session.neck_state.neck.owner.strip() if session is not None else ""
+        if session is not None:
+            wanted = session.neck_state.neck.owner.strip()
+        else:
+            wanted = ""
         self._read()
         names = [card.owner.name for card in self.cards]
         if wanted in names:
@@ -131,7 +134,7 @@ class OwnersStage(Stage):
 
     def refresh(self) -> None:
         clear(self.list)
-        self.rows = [OwnerRow(self.app, card) for card in self.cards]
+        self.rows = [OwnerLine(self.app, card) for card in self.cards]
         for number, row in enumerate(self.rows):
             row.chosen.connect(lambda number=number: self.select(number))
             self.list.addWidget(row)
@@ -180,14 +183,14 @@ class OwnersStage(Stage):
         """Write all that is kept of the owner in front."""
         from nuvrek.logbook.joining.privacy import owner_data
 
-        name, found = self.cards[self.index].owner.name, list[bytes]()
+        name, datas = self.cards[self.index].owner.name, list[bytes]()
 
         def gather() -> None:
-            said = json.dumps(owner_data(self.app.book, name), ensure_ascii=False, indent=1)
-            found.append(said.encode())
+            text = json.dumps(owner_data(self.app.book, name), ensure_ascii=False, indent=1)
+            datas.append(text.encode())
 
         if self.app.write(gather):
-            self.extras.save(path, found[0])
+            self.extras.save(path, datas[0])
 
     def _remove(self) -> None:
         """Take the owner in front out of logbook and copies, at the second press; necks stay."""
@@ -202,18 +205,18 @@ class OwnersStage(Stage):
                 tr("Press it again: name, address, words and letters go, also from the copies.")
             )
             return
-        if self.app.aside.busy:
+        if self.app.background.busy:
             self.say(tr("One thing after the other: something is still being read."))
             return
         source, photos, at = self.app.book.at_source, self.photos.isChecked(), self.app.clock()
 
-        def remove(told: Callable[[str], None]) -> Removed:
-            told(tr("Changing the logbook"))
+        def remove(tell: Callable[[str], None]) -> Removed:
+            tell(tr("Changing the logbook"))
             with closing(source()) as book:
                 return remove_owner(book, name, photos, at)
 
         self.form.forget()
-        self.app.aside.run(remove, self._removed, lambda error: self.say(str(error)))
+        self.app.background.run(remove, self._removed, lambda error: self.say(str(error)))
 
     def _removed(self, done: object) -> None:
         from nuvrek.logbook.joining.privacy import Removed
@@ -225,12 +228,14 @@ class OwnersStage(Stage):
         self.app.put_down()
         self._read()
         self.refresh()
-        self.say(words.sentences(tr("Gone; {necks} without a name.", necks=necks), *done.told))
+        self.say(words.sentences(tr("Gone; {necks} without a name.", necks=necks), *done.sayings))
 
     def _new(self) -> None:
         self.form.keep()
         names = {card.owner.name for card in self.cards}
-        name = next(n for n in (tr("Owner {i}", i=i) for i in range(1, 10_000)) if n not in names)
+        number = 1
+        while (name := tr("Owner {i}", i=number)) in names:
+            number += 1
         if self.app.write(lambda: self.app.book.keep_owner(Owner(name=name), self.app.clock())):
             self._read()
             self.index = [card.owner.name for card in self.cards].index(name)

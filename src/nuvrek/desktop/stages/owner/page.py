@@ -87,15 +87,15 @@ class OwnerStage(Stage):
 
     def _beside(self) -> QWidget:
         """The fields of worth, and what they say beside the price."""
-        told = QVBoxLayout()
-        told.addWidget(heading(tr("Beside the price")))
-        told.addWidget(self.told)
+        column = QVBoxLayout()
+        column.addWidget(heading(tr("Beside the price")))
+        column.addWidget(self.told)
         holder = QWidget()
         row = QHBoxLayout(holder)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(30)
         row.addWidget(self.worth, 1)
-        row.addWidget(scrolling(told), 1)
+        row.addWidget(scrolling(column), 1)
         return holder
 
     def _tabs(self) -> QHBoxLayout:
@@ -177,11 +177,11 @@ class OwnerStage(Stage):
             fresh,
             session,
             self.app.settings,
-            self.app.pace,
-            owner,
-            self.app.clock()[:10],
-            QLocale.system().name(),
-            self.app.meant,
+            pace=self.app.pace,
+            owner=owner,
+            day=self.app.clock()[:10],
+            system=QLocale.system().name(),
+            kind=self.app.meant,
         )
 
     def _show(self) -> None:
@@ -195,7 +195,7 @@ class OwnerStage(Stage):
         else:
             self.told.setText("\n\n".join(say_all(worth_words(draft.facts))))
         messages = {
-            "agreement": draft.told(),
+            "agreement": draft.how_it_stands(),
             "worth": tr("Figures and their words; nothing here is a verdict."),
             "in-out": tr("What came with it, what was found, and what goes back with it."),
             "papers": tr("Change the words as you like; the page follows."),
@@ -230,12 +230,12 @@ class OwnerStage(Stage):
         self.setFocus()
         self.refresh()
 
-    def _write(self, entries: Sequence[AnyEntry], said: str) -> None:
+    def _write(self, entries: Sequence[AnyEntry], text: str) -> None:
         session = self.app.session
         if session is not None and self.app.write(lambda: session.append(*entries)):
             self.setFocus()
             self.refresh()
-            self.say(said)
+            self.say(text)
 
     def _keep(self, title: Saying) -> None:
         """What was typed into a column, if it reads and says something new."""

@@ -137,11 +137,11 @@ class PapersFace(QWidget):
         number = self.kept.currentData()
         if self.draft is None or number is None:
             return
-        found = dict(self.draft.solved.neck_state.dealings.letters)[number]
-        self.kind = found.paper
+        letter = dict(self.draft.solved.neck_state.dealings.letters)[number]
+        self.kind = letter.paper
         for one, push in self.kinds.items():
-            push.setChecked(one == found.paper)
-        self._show(found)
+            push.setChecked(one == letter.paper)
+        self._show(letter)
 
     def _forget(self) -> None:
         """Nothing of another neck, or of other words, can go out."""
@@ -159,7 +159,9 @@ class PapersFace(QWidget):
         """The page, if it is that of the neck and the words in front; else nothing."""
         wanted = self._wanted()
         ready = self.ready
-        return ready[1] if ready is not None and wanted is not None and ready[0] == wanted else b""
+        if ready is not None and wanted is not None and ready[0] == wanted:
+            return ready[1]
+        return b""
 
     def _wanted(self) -> tuple[str, Letter] | None:
         """Which page belongs in front: of which neck, in which words."""
@@ -168,9 +170,9 @@ class PapersFace(QWidget):
             return None
         return draft.session.identity.uid, letter
 
-    def _show(self, made: Letter) -> None:
-        self.made = made
-        self._fill_text(made.text)
+    def _show(self, letter: Letter) -> None:
+        self.made = letter
+        self._fill_text(letter.text)
         self._set()
 
     def _fill_text(self, text: str) -> None:
@@ -204,7 +206,9 @@ class PapersFace(QWidget):
             from nuvrek.wording.papers.make import laid_out, pdf_of, unset
 
             facts, neck = draft.facts, draft.facts.neck
-            paper: Paper = laid_out(letter, neck, facts.owner, draft.shop, facts.figures, day)
+            paper: Paper = laid_out(
+                letter, neck, facts.owner, shop=draft.shop, figures=facts.figures, day=day
+            )
             return wanted, pdf_of(paper), unset(letter, facts.owner, draft.shop, neck)
 
         self.app.reckon(job, self._arrived)
@@ -250,7 +254,10 @@ class PapersFace(QWidget):
             self._write((letter,), tr("{papers} kept with the job.", papers=PAPERS[letter.paper]))
 
     def _is_kept(self, letter: Letter) -> bool:
-        letters = self.draft.solved.neck_state.dealings.letters if self.draft else ()
+        if self.draft:
+            letters = self.draft.solved.neck_state.dealings.letters
+        else:
+            letters = ()
         plain = msgspec.structs.replace(letter, page="")
         return any(
             msgspec.structs.replace(kept, at="", page="", joined=False) == plain
@@ -295,7 +302,7 @@ def pages_of(pdf: bytes, wide: int) -> list[QImage]:
     buffer.open(QBuffer.OpenModeFlag.ReadOnly)
     document = QPdfDocument(None)
     document.load(buffer)
-    found = []
+    qimages = []
     for number in range(document.pageCount()):
         size = document.pagePointSize(number)
         high = round(wide * size.height() / max(size.width(), 1.0))
@@ -304,9 +311,9 @@ def pages_of(pdf: bytes, wide: int) -> list[QImage]:
         painter = QPainter(picture)
         painter.drawImage(0, 0, document.render(number, QSize(wide, high)))
         painter.end()
-        found.append(picture)
+        qimages.append(picture)
     document.close()
-    return found
+    return qimages
 
 
 def print_pages(pdf: bytes, printer: object) -> None:

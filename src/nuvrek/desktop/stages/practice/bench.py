@@ -152,15 +152,15 @@ class BenchStage(Stage):
         self.fill_bar()
 
     def _fill_keys(self, pad: BenchPad) -> None:
-        shown = _STEADY if pad.tool is not None else ("left", "right")
-        words = {key: say(_STEADY[key]) for key in shown}
+        hidden = () if pad.tool else tuple(key for key in _STEADY if key not in ("left", "right"))
+        words = {key: say(text) for key, text in _STEADY.items() if key not in hidden}
         if pad.tool is not None:
             words |= say_values(pad.tool.keys)
         for key, face in _FACES:
-            push, said = self.keys[key], words.get(key, "")
+            push, text = self.keys[key], words.get(key, "")
             push.setVisible(key in words)
-            push.setText(f"{say(face)}  {said}".strip())
-            push.setAccessibleName(f"{say(said or face)} ({say(face)})")
+            push.setText(f"{say(face)}  {text}".strip())
+            push.setAccessibleName(f"{say(text or face)} ({say(face)})")
             size = min(self.app.theme.px(14), 18)
             styled(push, f"font-size: {size}px; padding: 6px 3px;")
 
@@ -170,14 +170,17 @@ class BenchStage(Stage):
         if pad is None or session is None:
             return
         number, unit = pad.number
-        told = pad.message or (pad.felt.words if pad.felt is not None else "")
-        hint = "" if pad.tool is not None else tr("1 to 9 a tool, 0 the hands.")
+        saying = pad.message or (pad.felt.words if pad.felt is not None else "")
+        if pad.tool is not None:
+            hint = ""
+        else:
+            hint = tr("1 to 9 a tool, 0 the hands.")
         self.bar.show_words(
             say(pad.prompt),
             number=say(number),
             unit=say(unit),
-            message=say(told or pad.table.over or hint),
-            alert=bool(told),
+            message=say(saying or pad.table.over or hint),
+            alert=bool(saying),
             state=session.neck_state.state,
             right_title=tr("felt last"),
             right=tuple(say_all(pad.said[:4])),
@@ -191,13 +194,16 @@ def _tiles(pad: BenchPad) -> tuple[str, ...]:
     """The tools to pick from, while none is in the hand."""
     if pad.tool is not None:
         return ()
-    last = tr("Tools again") if pad.hands_out else tr("Hands and files")
+    if pad.hands_out:
+        last = tr("Tools again")
+    else:
+        last = tr("Hands and files")
     return (*(say(kind.title) for kind in pad.choice), last)
 
 
 def _dots(pad: BenchPad) -> Dots:
     """Where the hand is, what was tried, what has ink."""
-    tool, p, one = pad.tool, pad.place, pad.table.desk.neck
+    tool, p, living = pad.tool, pad.place, pad.table.desk.neck
     read: set[tuple[int, Lane]] = set()
     rocks: set[tuple[int, Lane]] = set()
     if isinstance(tool, RockerTool):
@@ -212,7 +218,7 @@ def _dots(pad: BenchPad) -> Dots:
         (fret, lane)
         for fret in range(1, pad.neck.frets + 1)
         for k, lane in enumerate(LANES)
-        if one.ink[fret, k]
+        if living.ink[fret, k]
     }
     return Dots(
         read=frozenset(read),
@@ -221,7 +227,7 @@ def _dots(pad: BenchPad) -> Dots:
         asked=(p.fret, p.lane),
         lane_now=p.lane,
         ink=frozenset(ink),
-        out=frozenset(f for f in range(1, pad.neck.frets + 1) if one.out[f]),
+        out=frozenset(f for f in range(1, pad.neck.frets + 1) if living.out[f]),
     )
 
 
@@ -231,9 +237,8 @@ def _time(pad: BenchPad) -> str:
     if form is not None and form.seconds is not None:
         return tr("{seconds:.0f} s left", seconds=max(form.seconds - seconds, 0.0))
     minutes = seconds / 60.0
-    hours = (
-        tr("{hours:.1f} h", hours=minutes / 60.0)
-        if minutes >= 90.0
-        else tr("{minutes:.0f} min", minutes=minutes)
-    )
+    if minutes >= 90.0:
+        hours = tr("{hours:.1f} h", hours=minutes / 60.0)
+    else:
+        hours = tr("{minutes:.0f} min", minutes=minutes)
     return tr("{hours} at the bench", hours=hours)

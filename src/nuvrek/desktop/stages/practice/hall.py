@@ -34,8 +34,8 @@ class HallStage(Stage):
         super().__init__(app, bar)
         self.rng = np.random.default_rng()
         self.index = 0
-        self.offers: tuple[hall.Offer, ...] = ()
-        self.forms: tuple[hall.Offer, ...] = ()
+        self.offers: tuple[hall.PracticeOffer, ...] = ()
+        self.forms: tuple[hall.PracticeOffer, ...] = ()
         self.board, self.progress = OfferBoard(app.theme), Progress(app.theme)
         self.board.opened.connect(self._open)
         self.word = WordField()
@@ -66,8 +66,8 @@ class HallStage(Stage):
             tr("4  next of the hundred"),
         )
         self.necks = []
-        for n, said in enumerate(words, 1):
-            push = button(said)
+        for n, text in enumerate(words, 1):
+            push = button(text)
             push.clicked.connect(lambda _on, n=n: self.key(str(n)))
             self.necks.append(push)
             row.addWidget(push)
@@ -129,7 +129,9 @@ class HallStage(Stage):
     @property
     def _results(self) -> tuple[Any, ...]:
         table = self.app.practice
-        return () if table is None else table.kept.results
+        if table is None:
+            return ()
+        return table.kept.results
 
     def enter(self) -> None:
         self.forms = hall.forms(self.rng, self._results)
@@ -158,11 +160,11 @@ class HallStage(Stage):
         """The lesson that is chosen: its stake."""
         if not self.offers:
             return
-        one = lesson(self.offers[self.index].name.split(":")[1])
+        each_lesson = lesson(self.offers[self.index].name.split(":")[1])
         solved = sum(offer.solved for offer in self.offers)
         self.bar.show_words(
-            say(one.title),
-            message=say(one.stake),
+            say(each_lesson.title),
+            message=say(each_lesson.stake),
             right_title=tr("lessons"),
             right=(
                 tr("{solved} of {number} solved", solved=solved, number=len(self.offers)),

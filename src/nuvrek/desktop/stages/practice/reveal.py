@@ -97,7 +97,10 @@ class RevealStage(Stage):
             self.bar.say(tr("Your map is being worked out. One moment."))
             return
         solved = self.app.fresh
-        own = None if solved is None or not table.own() else solved.map
+        if solved is None or not table.own():
+            own = None
+        else:
+            own = solved.map
         self.map_shown = own
         table.end(own, self.app.clock())
         if table.kept.trouble:
@@ -120,7 +123,10 @@ class RevealStage(Stage):
     def _play(self) -> None:
         """The advice plays the same neck, beside the window."""
         table = self.app.practice
-        one = None if table is None or table.exercise is None else table.exercise.of
+        if table is None or table.exercise is None:
+            one = None
+        else:
+            one = table.exercise.of
         if not isinstance(one, Hidden):
             self.bar.say(
                 tr("Lessons and forms have their own good way; the advice plays whole necks.")
@@ -207,13 +213,22 @@ class RevealStage(Stage):
 
         table = self.app.practice
         assert table is not None and table.outcome is not None and table.exercise is not None
-        found, one = table.outcome, table.desk.neck
-        own = self.map_shown if isinstance(self.map_shown, HeightMap) else None
-        state = one.state() if own is None else own.state
-        true = line_projection(one.neck) @ np.nan_to_num(one.as_truth().tops_mm(state))[1:]
-        mapped = None if own is None else (own.tops_mm, own.tops_doubt_mm)
-        self.truth.show_truth(one.neck, true, mapped, one.taken_mm[1:])
-        points = found.points if table.judged is None else table.judged.points
+        outcome, living = table.outcome, table.desk.neck
+        if isinstance(self.map_shown, HeightMap):
+            own = self.map_shown
+        else:
+            own = None
+        state = living.state() if own is None else own.state
+        true = line_projection(living.neck) @ np.nan_to_num(living.as_truth().tops_mm(state))[1:]
+        if own is None:
+            mapped = None
+        else:
+            mapped = (own.tops_mm, own.tops_doubt_mm)
+        self.truth.show_truth(living.neck, true, mapped, living.taken_mm[1:])
+        if table.judged is None:
+            points = outcome.points
+        else:
+            points = table.judged.points
         self.points.setText(tr("{points} of 100", points=points))
         self.points.setStyleSheet(
             f"font-size: {self.app.theme.px(34)}px; font-weight: bold; "
@@ -223,12 +238,13 @@ class RevealStage(Stage):
         if table.judged is not None:
             self._block("", table.judged.words)
         else:
-            self._block("", found.sentences())
+            self._block("", outcome.sentences())
         self._block(
-            tr("Could have been known"), [f"{say(m.words)} {say(m.told_by)}" for m in found.missed]
+            tr("Could have been known"),
+            [f"{say(m.words)} {say(m.told_by)}" for m in outcome.missed],
         )
-        self._block(tr("Where your map was wrong"), found.wrong)
-        self._block(tr("Still the matter"), [m.words for m in found.left])
+        self._block(tr("Where your map was wrong"), outcome.wrong)
+        self._block(tr("Still the matter"), [m.words for m in outcome.left])
         self._block(tr("Beside you"), hall.beside(table.exercise.word, table.kept.results))
         self._block(tr("The advice, on the same neck"), self.played)
         plain_labels(self)
@@ -236,15 +252,15 @@ class RevealStage(Stage):
     def _lesson_lines(self) -> None:
         table = self.app.practice
         assert table is not None and table.exercise is not None
-        one = table.exercise.lesson
-        if one is None:
+        lesson = table.exercise.lesson
+        if lesson is None:
             return
-        missed = one.missed(table.desk)
+        missed = lesson.missed(table.desk)
         self._block(
             tr("Solved") if not missed else tr("Not solved"), missed or (tr("As it should be."),)
         )
-        self._block(tr("What to look for"), (one.afterwards,))
-        self._block(tr("What the trap costs"), [cost.words for cost in one.costs])
+        self._block(tr("What to look for"), (lesson.afterwards,))
+        self._block(tr("What the trap costs"), [cost.words for cost in lesson.costs])
 
     def _block(self, title: str, lines: Any) -> None:
         if not lines:
@@ -276,8 +292,14 @@ class RevealStage(Stage):
             )
             return
         judged = table.judged
-        points = table.outcome.points if judged is None else judged.points
-        said = table.outcome.sentences()[0] if judged is None else judged.words[0]
+        if judged is None:
+            points = table.outcome.points
+        else:
+            points = judged.points
+        if judged is None:
+            saying = table.outcome.sentences()[0]
+        else:
+            saying = judged.words[0]
         self.bar.show_words(
-            say(said), number=str(points), unit=tr("of 100"), message=tr("1 begins it again.")
+            say(saying), number=str(points), unit=tr("of 100"), message=tr("1 begins it again.")
         )

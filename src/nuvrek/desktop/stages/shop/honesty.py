@@ -8,7 +8,7 @@ from contextlib import closing
 import msgspec
 from PyQt6.QtWidgets import QLabel, QPushButton, QVBoxLayout
 
-from nuvrek.bench.shop.honesty import AIM, Honesty, Offer, honesty, with_offer
+from nuvrek.bench.shop.honesty import AIM, Honesty, SettingOffer, honesty, with_offer
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.held import HeldView
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
@@ -42,15 +42,15 @@ class HonestyStage(Stage):
     def _go_through(self) -> None:
         """All necks, beside the window."""
         again, kit = self.app.book.again, self.app.settings.kit
-        if self.app.aside.busy:
+        if self.app.background.busy:
             self.say(tr("One thing after the other: something is still being read."))
             return
 
-        def job(told: Callable[[str], None]) -> Honesty:
+        def job(tell: Callable[[str], None]) -> Honesty:
             with closing(again()) as book:
-                return honesty(book, kit, lambda words: told(say(words)))
+                return honesty(book, kit, lambda words: tell(say(words)))
 
-        self.app.aside.run(job, self._arrived, lambda error: self.say(str(error)))
+        self.app.background.run(job, self._arrived, lambda error: self.say(str(error)))
 
     def _arrived(self, found: object) -> None:
         if isinstance(found, Honesty):
@@ -71,20 +71,20 @@ class HonestyStage(Stage):
         if found.usual:
             unit = self.app.settings.unit
             self.tools.addWidget(heading(tr("What this bench leaves a neck with")))
-            for one in found.usual:
-                necks = words.count(one.of, "closing", "closings")
-                said = tr(
+            for usual in found.usual:
+                necks = words.count(usual.of, "closing", "closings")
+                text = tr(
                     "{kind}: {matter} {mm}, by {necks}",
-                    kind=one.kind,
-                    matter=one.matter,
-                    mm=format_length(one.mm, unit),
+                    kind=usual.kind,
+                    matter=usual.matter,
+                    mm=format_length(usual.mm, unit),
                     necks=necks,
                 )
-                self.tools.addWidget(QLabel(said))
+                self.tools.addWidget(QLabel(text))
         self.restyle()
         ranges = [one for one in found.held if one.of]
         held, of = sum(one.held for one in ranges), sum(one.of for one in ranges)
-        said = tr(
+        text = tr(
             "{held} of {detail} held; a stated range is to hold {aim:.0%} of the time.",
             held=held,
             detail=of,
@@ -92,21 +92,21 @@ class HonestyStage(Stage):
         )
         self.bar.show_words(
             tr("How the promises held"),
-            message=said if of else tr("No job was finished and measured yet."),
+            message=text if of else tr("No job was finished and measured yet."),
             right_title="keys",
             right=(tr("Home: the shelf"),),
         )
 
-    def _offer(self, offer: Offer) -> None:
+    def _offer(self, offer: SettingOffer) -> None:
         unit = self.app.settings.unit
-        said = QLabel(say(offer.sentence(lambda mm: say(format_length(mm, unit, decimals=3)))))
-        said.setWordWrap(True)
+        label = QLabel(say(offer.sentence(lambda mm: say(format_length(mm, unit, decimals=3)))))
+        label.setWordWrap(True)
         push: QPushButton = button(tr("Set the {tool} to what it does", tool=offer.tool))
         push.clicked.connect(lambda _on, offer=offer: self.take(offer))
-        self.tools.addWidget(said)
+        self.tools.addWidget(label)
         self.tools.addWidget(push)
 
-    def take(self, offer: Offer) -> None:
+    def take(self, offer: SettingOffer) -> None:
         """Set a tool as it repeats."""
         kit = with_offer(self.app.settings.kit, offer)
         self.app.change_quietly(msgspec.structs.replace(self.app.settings, kit=kit))

@@ -23,7 +23,15 @@ from nuvrek.logbook.joining.merging import (
     restore_neck,
     take_in,
 )
-from nuvrek.logbook.on_disk.copies import Copy, Look, copies_of, look, make_copy, restore_all, thin
+from nuvrek.logbook.on_disk.copies import (
+    Copy,
+    Look,
+    copies_of,
+    look_into,
+    make_copy,
+    restore_all,
+    thin,
+)
 from nuvrek.logbook.on_disk.inspection import Inspected, inspect
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
@@ -44,7 +52,10 @@ def inspected_words(found: object) -> str:
     )
     if not found.wrong:
         return tr("The logbook is whole: {size} read, one by one.", size=size)
-    more = tr("And {number} more.", number=len(found.wrong) - 1) if len(found.wrong) > 1 else ""
+    if len(found.wrong) > 1:
+        more = tr("And {number} more.", number=len(found.wrong) - 1)
+    else:
+        more = ""
     return tr("The logbook is damaged. {wrong} {more}", wrong=found.wrong[0], more=more)
 
 
@@ -141,7 +152,7 @@ class KeptSafeStage(Stage):
         self.copies = copies_of(self.app.book.path)
         self.dated.clear()
         for copy in self.copies:
-            day, at = copy.made[:10], copy.made[11:]
+            day, at = copy.made_at[:10], copy.made_at[11:]
             self.dated.addItem(
                 tr(
                     "{day} {at}:{other_at}, {size:,} kB",
@@ -154,7 +165,10 @@ class KeptSafeStage(Stage):
             )
         self._show_refused()
         self._look()
-        newest = self.copies[0].made[:10] if self.copies else ""
+        if self.copies:
+            newest = self.copies[0].made_at[:10]
+        else:
+            newest = ""
         self.bar.show_words(
             tr("Kept safe"),
             message=tr("The newest copy is of {newest}.", newest=newest)
@@ -181,9 +195,9 @@ class KeptSafeStage(Stage):
         if not isinstance(path, Path):
             return
         self.told.setText(tr("One moment."))
-        if not self.app.aside.busy:
-            self.app.aside.run(
-                lambda _told: look(path),
+        if not self.app.background.busy:
+            self.app.background.run(
+                lambda _told: look_into(path),
                 lambda seen: self._seen(path, seen),
                 lambda error: self.told.setText(str(error)),
             )
@@ -196,9 +210,10 @@ class KeptSafeStage(Stage):
         for uid, title, entries in seen.necks:
             self.necks.addItem(f"{title}: {words.count(entries, 'entry', 'entries')}", uid)
         held = words.count(len(seen.necks), "neck", "necks")
-        wrong = (
-            tr("Damaged: {wrong} Another copy is better.", wrong=seen.wrong) if seen.wrong else ""
-        )
+        if seen.wrong:
+            wrong = tr("Damaged: {wrong} Another copy is better.", wrong=seen.wrong)
+        else:
+            wrong = ""
         self.told.setText(tr("This copy holds {held}. {wrong}", held=held, wrong=wrong))
         self.one.setEnabled(True)
         self.every.setEnabled(not seen.wrong)
@@ -215,17 +230,17 @@ class KeptSafeStage(Stage):
         """
         source = self.app.book.at_source
 
-        def job(told: Callable[[str], None]) -> object:
-            told(tr("Changing the logbook"))
+        def job(tell: Callable[[str], None]) -> object:
+            tell(tr("Changing the logbook"))
             with closing(source()) as book:
                 return action(book)
 
         def over(result: object) -> None:
-            said = say(done(result))
+            text = say(done(result))
             self.app.carry_now()
             self.app.put_down()
             self.refresh()
-            self.say(said)
+            self.say(text)
 
         self._beside(job, over)
 
@@ -233,28 +248,31 @@ class KeptSafeStage(Stage):
         self, job: Callable[[Callable[[str], None]], object], over: Callable[[object], None]
     ) -> None:
         """One long thing at a time, beside the window; what goes wrong is a sentence."""
-        if self.app.aside.busy:
+        if self.app.background.busy:
             self.say(tr("One thing after the other: something is still being read."))
             return
-        self.app.aside.run(job, over, lambda error: self.say(_why_not(error)))
+        self.app.background.run(job, over, lambda error: self.say(_why_not(error)))
 
     def _make(self) -> None:
-        now, path = self._now, self.app.book.path
+        moment, path = self._now, self.app.book.path
 
         def make(_book: Logbook) -> object:
-            make_copy(path, now)
-            return thin(path, now)
+            make_copy(path, moment)
+            return thin(path, moment)
 
         self._did(make, lambda _gone: tr("A copy is made."))
 
     def _one(self) -> None:
         """The neck in front, as the copy holds it; what is there now becomes a copy first."""
-        path, uid, now = self.dated.currentData(), self.necks.currentData(), self._now
+        path, uid, moment = self.dated.currentData(), self.necks.currentData(), self._now
 
         def put_back(book: Logbook) -> object:
             number = book.number_of(uid)
-            stand = Stand(0, uid) if number is None else book.stand(number)
-            make_copy(book, now, "before-restore")
+            if number is None:
+                stand = Stand(0, uid)
+            else:
+                stand = book.stand(number)
+            make_copy(book, moment, "before-restore")
             return restore_neck(book, path, stand)
 
         if isinstance(path, Path) and uid:
@@ -262,7 +280,7 @@ class KeptSafeStage(Stage):
 
     def _every(self) -> None:
         """All of the copy, at the second press."""
-        path, now = self.dated.currentData(), self._now
+        path, moment = self.dated.currentData(), self._now
         if not isinstance(path, Path):
             return
         if self._sure != path.name:
@@ -272,7 +290,7 @@ class KeptSafeStage(Stage):
             )
             return
         self._did(
-            lambda book: restore_all(book, path, now).name,
+            lambda book: restore_all(book, path, moment).name,
             lambda name: tr("Put back; today's is {all_back}.", all_back=name),
         )
 
@@ -295,7 +313,7 @@ class KeptSafeStage(Stage):
         """Look through the whole logbook, beside the window."""
         again = self.app.book.again
         self._beside(
-            lambda told: inspect(again, lambda words: told(say(words))),
+            lambda tell: inspect(again, lambda words: tell(say(words))),
             lambda found: self.say(inspected_words(found)),
         )
 
@@ -307,11 +325,11 @@ class KeptSafeStage(Stage):
         """Read what comes from elsewhere; where both sides changed the same it waits for a word."""
         source = self.app.book.at_source
 
-        def job(told: Callable[[str], None]) -> object:
+        def job(tell: Callable[[str], None]) -> object:
             with closing(source()) as book:
-                told(tr("Reading what comes in"))
+                tell(tr("Reading what comes in"))
                 every = read(book)
-                told(tr("Holding it beside what is here"))
+                tell(tr("Holding it beside what is here"))
                 seen = forecast(book, every)
                 if seen.asks:
                     return every, seen
@@ -329,7 +347,7 @@ class KeptSafeStage(Stage):
     def _wait_for_word(self, every: Everything, seen: TakenIn) -> None:
         self._waits = every, seen
         self.so.setVisible(True)
-        self.say(words.sentences(tr("Nothing was taken in yet."), *seen.told[:3]))
+        self.say(words.sentences(tr("Nothing was taken in yet."), *seen.sayings[:3]))
 
     def _take_so(self) -> None:
         """Both sides changed the same, and it was seen."""
@@ -361,10 +379,10 @@ class KeptSafeStage(Stage):
         """
         again, sure = self.app.book.again, self._sure == str(path)
 
-        def pack(told: Callable[[str], None]) -> object:
+        def pack(tell: Callable[[str], None]) -> object:
             from nuvrek.bench.work.archive import less_than_there, packed
 
-            told(tr("Packing"))
+            tell(tr("Packing"))
             with closing(again()) as book:
                 data, damaged = packed(book)
             return data, damaged, "" if sure else less_than_there(path, data)
@@ -399,15 +417,15 @@ def refused_words(book: Logbook) -> list[str]:
     """What the server of a logbook can't take, a sentence each."""
     if not isinstance(book, BenchCopy):
         return []
-    said = []
-    for one in book.waiting():
-        if one.why:
-            number = book.number_of(one.uid)
+    texts = []
+    for waiting in book.waiting():
+        if waiting.why:
+            number = book.number_of(waiting.uid)
             named = tr("The shop")
-            if one.uid:
+            if waiting.uid:
                 named = tr("Neck {number}", number=number if number is not None else "?")
-            said.append(tr("{named}: not written, {why}", named=named, why=one.why))
-    return said
+            texts.append(tr("{named}: not written, {why}", named=named, why=waiting.why))
+    return texts
 
 
 def _why_not(error: Exception) -> str:
@@ -423,10 +441,10 @@ def _why_not(error: Exception) -> str:
 def _taken_words(taken: object) -> str:
     if not isinstance(taken, TakenIn):
         return ""
-    said = tr(
+    text = tr(
         "{new} new, {grown} grown, {same} as they were.",
         new=taken.new,
         grown=taken.grown,
         same=taken.same,
     )
-    return words.sentences(said, *taken.told[:3])
+    return words.sentences(text, *taken.sayings[:3])

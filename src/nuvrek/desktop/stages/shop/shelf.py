@@ -33,9 +33,9 @@ LONGEST_NUMBER = 6
 _FREE = (0, 15, 30, 60)
 
 
-def _stands(card: ShelfCard, asked: str, now: str) -> bool:
+def _stands(card: ShelfCard, asked: str, moment: str) -> bool:
     """Whether what a neck needs now is called so: "waiting", "to be handed back"."""
-    return len(asked) > 3 and asked.lower() in say(NEEDS[card.need.at(now).kind]).lower()
+    return len(asked) > 3 and asked.lower() in say(NEEDS[card.need.at(moment).kind]).lower()
 
 
 class ShelfStage(Stage):
@@ -104,9 +104,9 @@ class ShelfStage(Stage):
     # --- filling -------------------------------------------------------------------------
 
     def refresh(self) -> None:
-        said: list[ShelfCard] = []
-        readable = self.app.write(lambda: said.extend(self.app.shelf.cards(AT_ONCE)))
-        self.cards = said
+        cards: list[ShelfCard] = []
+        readable = self.app.write(lambda: cards.extend(self.app.shelf.cards(AT_ONCE)))
+        self.cards = cards
         self._arrange()
         if self.app.shelf.unread:
             self.rest.start()
@@ -120,9 +120,9 @@ class ShelfStage(Stage):
         """The necks that were not read yet, some at a time, while the page is in front."""
         if not self.isVisible():
             return
-        said: list[ShelfCard] = []
-        if self.app.write(lambda: said.extend(self.app.shelf.cards(4 * AT_ONCE))):
-            self.cards = said
+        cards: list[ShelfCard] = []
+        if self.app.write(lambda: cards.extend(self.app.shelf.cards(4 * AT_ONCE))):
+            self.cards = cards
             self._arrange()
             if self.app.shelf.unread:
                 self.rest.start()
@@ -137,13 +137,13 @@ class ShelfStage(Stage):
             self.ready = {}
             return
         cards, ticks = tuple(self.cards), self.app.shelf.ticks()
-        now, hours = self.app.clock(), self.app.settings.week_hours
+        moment, hours = self.app.clock(), self.app.settings.week_hours
 
         def job() -> object:
             from nuvrek.bench.shop.queue import forecast
             from nuvrek.planning.money.pace import Tick, pace_of
 
-            return cards, forecast(cards, now, pace_of([Tick(*one) for one in ticks]), hours)
+            return cards, forecast(cards, moment, pace_of([Tick(*tick) for tick in ticks]), hours)
 
         self.app.reckon(job, self._forecast_arrived)
 
@@ -157,19 +157,24 @@ class ShelfStage(Stage):
         """The necks that are asked for, in the order of what they need."""
         from nuvrek.bench.shop.queue import fits, order_of
 
-        now, asked = self.app.clock(), self.search.text().strip()
+        moment, asked = self.app.clock(), self.search.text().strip()
         chosen = self.cards
         if asked:
             found = self.app.shelf.search(asked)
-            chosen = [card for card in chosen if card.row.id in found or _stands(card, asked, now)]
+            chosen = [
+                card for card in chosen if card.row.id in found or _stands(card, asked, moment)
+            ]
         if self.free:
-            chosen = [card for card in chosen if fits(card, now, self.free)]
-        before = self.selected.row.id if self.selected is not None else 0
-        self.shown = order_of(chosen, now)
+            chosen = [card for card in chosen if fits(card, moment, self.free)]
+        if self.selected is not None:
+            before = self.selected.row.id
+        else:
+            before = 0
+        self.shown = order_of(chosen, moment)
         ids = [card.row.id for card in self.shown]
         self.index = ids.index(before) if before in ids else 0
-        self.list.show_cards(self.shown, self.ready, now)
-        self.time.show_cards(self.cards, self.ready, now, before)
+        self.list.show_cards(self.shown, self.ready, moment)
+        self.time.show_cards(self.cards, self.ready, moment, before)
         self._say_count(asked)
         self._show()
 
@@ -180,13 +185,18 @@ class ShelfStage(Stage):
         if self.app.shelf.unread:
             count += tr(", {number} being read", number=len(self.app.shelf.unread))
         self.count.setText(f"   {count}")
-        said = tr("{free} minutes free", free=self.free) if self.free else tr("any time free")
-        self.fitting.setText(f"{said}  (.)")
+        if self.free:
+            text = tr("{free} minutes free", free=self.free)
+        else:
+            text = tr("any time free")
+        self.fitting.setText(f"{text}  (.)")
 
     @property
     def selected(self) -> ShelfCard | None:
         """The neck in front."""
-        return self.shown[self.index] if self.index < len(self.shown) else None
+        if self.index < len(self.shown):
+            return self.shown[self.index]
+        return None
 
     def _select(self, index: int) -> None:
         """Bring the neck at a place of the list to the front."""
@@ -256,12 +266,12 @@ class ShelfStage(Stage):
     def _about(self, card: ShelfCard) -> str:
         if card.damage:
             return say(card.damage)
-        now = self.app.clock()
-        need, ready = card.need.at(now), self.ready.get(card.row.id)
-        said = [f"{say(NEEDS[need.kind])}: {say(need.action)}."]
-        left = need.minutes_left(now)
+        moment = self.app.clock()
+        need, ready = card.need.at(moment), self.ready.get(card.row.id)
+        texts = [f"{say(NEEDS[need.kind])}: {say(need.action)}."]
+        left = need.minutes_left(moment)
         if left:
-            said.append(
+            texts.append(
                 tr(
                     "{left} h {other_left:02d} min to go, the longer the better.",
                     left=left // 60,
@@ -269,14 +279,10 @@ class ShelfStage(Stage):
                 )
             )
         if ready is not None:
-            said.append(
-                tr(
-                    "Ready likely {likely}, 90 % sure by {by}.",
-                    likely=ready.likely,
-                    by=ready.by,
-                )
+            texts.append(
+                tr("Ready likely {likely}, 90 % sure by {by}.", likely=ready.likely, by=ready.by)
             )
-        return words.sentences(*said, card.neck.complaint)
+        return words.sentences(*texts, card.neck.complaint)
 
     # --- doing ---------------------------------------------------------------------------
 
@@ -305,7 +311,10 @@ class ShelfStage(Stage):
     def _promise(self, back: bool = False) -> None:
         """Promise the neck in front for the day it is ready by, or take the promise back."""
         card = self.selected
-        ready = self.ready.get(card.row.id) if card is not None else None
+        if card is None:
+            ready = None
+        else:
+            ready = self.ready.get(card.row.id)
         if card is None or (ready is None and not back):
             self.say(
                 tr("Nothing is left to be done on it, or it waits for somebody: no day to name.")

@@ -34,15 +34,18 @@ class OwnerGate(QWidget):
 
     def look(self, session: Session | None) -> str:
         """Show what the step in hand waits for; returns it as a sentence, empty for nothing."""
-        step = next_step(session.neck_state) if session is not None else None
-        said = ""
+        if session is not None:
+            step = next_step(session.neck_state)
+        else:
+            step = None
+        text = ""
         if session is not None and step is not None and session.asked:
-            said = say(waiting_words(waiting(session.neck_state, step)))
+            text = say(waiting_words(waiting(session.neck_state, step)))
         t = self.theme
-        self.told.setText(said)
+        self.told.setText(text)
         self.told.setStyleSheet(
             f"font-size: {t.px(17)}px; font-weight: bold; color: {t.colours.plum}; "
             f"border-left: 5px solid {t.colours.plum}; padding: {t.px(6)}px;"
         )
-        self.setVisible(bool(said))
-        return said
+        self.setVisible(bool(text))
+        return text

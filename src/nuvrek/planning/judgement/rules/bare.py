@@ -11,20 +11,20 @@ from nuvrek.planning.judgement.rule import Rule
 from nuvrek.planning.judgement.rules.tops import filing_gate
 
 
-def _bare(g: Grounds) -> Iterator[Leg]:
-    if not g.neck.bare or not g.tops_known or g.unseated:
+def _bare(grounds: Grounds) -> Iterator[Leg]:
+    if not grounds.neck.bare or not grounds.tops_known or grounds.unseated:
         return
-    kind = "level" if g.case.rodless else "level-straight"
-    way = g.ways.get(kind)
+    if grounds.case.rodless:
+        kind = "level"
+    else:
+        kind = "level-straight"
+    way = grounds.ways.get(kind)
     if way is None or way.why_out:
         return
     yield Leg(
         kind,
-        means(
-            "rules.bare-neck-one-light-level",
-            length=g.case.length(way.metal_mm),
-        ),
-        filing_gate(g, levels=True),
+        means("rules.bare-neck-one-light-level", length=grounds.case.length(way.metal_mm)),
+        filing_gate(grounds, levels=True),
         means("rules.read-again-strung-up-before"),
     )
 

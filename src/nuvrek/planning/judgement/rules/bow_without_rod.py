@@ -18,20 +18,32 @@ from nuvrek.readings.entries import WayKind
 SPARE_CROWN_MM = 0.05
 
 
-def _bow(g: Grounds) -> Iterator[Leg]:
-    case = g.case
-    if not g.relief_off or not case.rodless or g.stopped("nothing-left"):
+def _bow(grounds: Grounds) -> Iterator[Leg]:
+    case = grounds.case
+    if not grounds.relief_off or not case.rodless or grounds.stopped("nothing-left"):
         return
-    stopped = sentences(g.stop_words()) if case.stops else ""
-    none = means("rules.neck-has-no-rod") if g.neck.rod == "none" else means("rules.rod-out")
-    if g.possible("strings"):
-        yield Leg("strings", sentences(stopped, none, g.ways["strings"].gist), unless=_new_neck(g))
+    if case.stops:
+        stopped = sentences(grounds.stop_words())
+    else:
+        stopped = ""
+    if grounds.neck.rod == "none":
+        none = means("rules.neck-has-no-rod")
+    else:
+        none = means("rules.rod-out")
+    if grounds.possible("strings"):
+        yield Leg(
+            "strings",
+            sentences(stopped, none, grounds.ways["strings"].gist),
+            unless=_new_neck(grounds),
+        )
         return
-    level = g.ways["level"]
+    level = grounds.ways["level"]
     spare = float(level.left_mm.min()) - case.neck_tops.least_crown_mm
     if level.possible and spare >= SPARE_CROWN_MM:
         unknown = case.neck_map.pull_doubt_mm > PULL_UNKNOWN_MM
-        slack = means("rules.read-slack-too-before-filing") if unknown else ""
+        slack: Saying = ""
+        if unknown:
+            slack = means("rules.read-slack-too-before-filing")
         yield Leg(
             "level",
             means(
@@ -41,49 +53,38 @@ def _bow(g: Grounds) -> Iterator[Leg]:
                 length=case.length(level.metal_mm),
                 slack=slack,
             ),
-            unless=_new_neck(g),
+            unless=_new_neck(grounds),
         )
         return
     yield from _last(
-        g,
-        means(
-            "rules.frets-cant-pay-dressing-bow",
-            stopped=stopped,
-            none=none,
-        ),
+        grounds, means("rules.frets-cant-pay-dressing-bow", stopped=stopped, none=none)
     )
 
 
-def _last(g: Grounds, why: Saying) -> Iterator[Leg]:
+def _last(grounds: Grounds, why: Saying) -> Iterator[Leg]:
     """Without a rod to hold it heated wood tends to return: there new wire comes before heat."""
     order: tuple[WayKind, ...] = ("heat", "refer", "refret")
-    if g.neck.rod == "none":
+    if grounds.neck.rod == "none":
         order = ("refret", "refer", "heat")
-    elif g.stopped("slack-back-bow"):
+    elif grounds.stopped("slack-back-bow"):
         # A bolt-on neck is changed in a few hours.
         order = ("new-neck", "refret", "refer")
     for named in order:
-        kind = (g.new_wire or named) if named == "refret" else named
-        if g.possible(kind):
-            yield Leg(kind, sentences(why, g.ways[kind].gist), unless=_new_neck(g))
+        if named == "refret":
+            kind = grounds.new_wire or named
+        else:
+            kind = named
+        if grounds.possible(kind):
+            yield Leg(kind, sentences(why, grounds.ways[kind].gist), unless=_new_neck(grounds))
             return
-    yield Leg(
-        "leave",
-        means("rules.leave-or-have-neck-itself", why=why),
-        unless=_new_neck(g),
-    )
+    yield Leg("leave", means("rules.leave-or-have-neck-itself", why=why), unless=_new_neck(grounds))
 
 
-def _new_neck(g: Grounds) -> Saying:
+def _new_neck(grounds: Grounds) -> Saying:
     """The money side, in figures and without contempt."""
-    if "new-neck" not in g.ways:
+    if "new-neck" not in grounds.ways:
         return ""
-    return means("rules.owner-decides-what-worth", gist=g.ways["new-neck"].gist)
+    return means("rules.owner-decides-what-worth", gist=grounds.ways["new-neck"].gist)
 
 
-BOW = Rule(
-    "bow-without-rod",
-    means("rules.bow-no-rod-answers-strings"),
-    _bow,
-    excludes=("rod",),
-)
+BOW = Rule("bow-without-rod", means("rules.bow-no-rod-answers-strings"), _bow, excludes=("rod",))

@@ -11,35 +11,32 @@ from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
 
 
-def _plays_clean(g: Grounds) -> Iterator[Leg]:
-    if not g.content:
+def _plays_clean(grounds: Grounds) -> Iterator[Leg]:
+    if not grounds.content:
         return
-    if g.heard_clean:
-        beside = _beside(g)
-        why: Saying = means(
-            "rules.every-note-heard-clean-nobody",
-            beside=beside,
-        )
-    elif g.roomy and g.tops_known and not causes(g):
+    if grounds.heard_clean:
+        beside = _beside(grounds)
+        why: Saying = means("rules.every-note-heard-clean-nobody", beside=beside)
+    elif grounds.roomy and grounds.tops_known and not causes(grounds):
         why = means("rules.every-note-has-room-nobody")
     else:
         return
     unless = means("rules.note-buzzes-wish-lower-strings")
-    if g.relief_off and g.relief is not None:
+    if grounds.relief_off and grounds.relief is not None:
         why = sentences(
             why,
             means(
                 "rules.there-relief-than-usual-does-more"
-                if g.relief_over
+                if grounds.relief_over
                 else "rules.there-relief-than-usual-does-less"
             ),
         )
     yield Leg("leave", why, unless=unless)
 
 
-def _beside(g: Grounds) -> Saying:
+def _beside(grounds: Grounds) -> Saying:
     """What was found all the same."""
-    named = tuple(sorted({*g.proud, *g.marked, *g.unseated}))
+    named = tuple(sorted({*grounds.proud, *grounds.marked, *grounds.unseated}))
     if not named:
         return ""
     return means(
@@ -48,41 +45,41 @@ def _beside(g: Grounds) -> Saying:
     )
 
 
-def causes(g: Grounds) -> tuple[Word, ...]:
+def causes(grounds: Grounds) -> tuple[Word, ...]:
     """What in the same readings speaks of metal, wood, nut or string room as a cause."""
-    case = g.case
+    case = grounds.case
     found = {
-        Word("frets"): bool(g.proud or g.marked or g.unseated or g.low),
-        Word("wear"): bool(g.worn) or (case.has("thin-crown") and bool(g.complaint)),
-        Word("wood"): bool(g.wood),
+        Word("frets"): bool(grounds.proud or grounds.marked or grounds.unseated or grounds.low),
+        Word("wear"): bool(grounds.worn) or (case.has("thin-crown") and bool(grounds.complaint)),
+        Word("wood"): bool(grounds.wood),
         Word("nut"): case.has("nut-high") or case.has("nut-low"),
-        Word("clearance of the strings"): bool(g.heard_faults) or g.buzzing > 0,
-        Word("relief"): g.relief_off,
+        Word("clearance of the strings"): bool(grounds.heard_faults) or grounds.buzzing > 0,
+        Word("relief"): grounds.relief_off,
     }
     return tuple(name for name, there in found.items() if there)
 
 
-def _hardware(g: Grounds) -> Iterator[Leg]:
-    if "hardware" in g.ways and g.complains_of("noise") and g.tops_known and not causes(g):
+def _hardware(grounds: Grounds) -> Iterator[Leg]:
+    if (
+        "hardware" in grounds.ways
+        and grounds.complains_of("noise")
+        and grounds.tops_known
+        and not causes(grounds)
+    ):
         yield Leg(
-            "hardware",
-            g.ways["hardware"].gist,
-            unless=means("rules.note-heard-buzz-or-fret"),
+            "hardware", grounds.ways["hardware"].gist, unless=means("rules.note-heard-buzz-or-fret")
         )
 
 
-def _nothing(g: Grounds) -> Iterator[Leg]:
+def _nothing(grounds: Grounds) -> Iterator[Leg]:
     """What is left where no other rule has spoken."""
-    found = causes(g)
-    if found:
-        named = meaning.listed(found)
-        why = means(
-            "rules.readings-speak-no-way-here",
-            named=named,
-        )
-        yield Leg("refer" if "refer" in g.ways else "leave", why)
+    words = causes(grounds)
+    if words:
+        named = meaning.listed(words)
+        why = means("rules.readings-speak-no-way-here", named=named)
+        yield Leg("refer" if "refer" in grounds.ways else "leave", why)
         return
-    if g.case.has("thin-crown"):
+    if grounds.case.has("thin-crown"):
         yield Leg(
             "leave",
             means("rules.crowns-under-least-kept-nothing"),
@@ -97,14 +94,7 @@ def _nothing(g: Grounds) -> Iterator[Leg]:
 
 
 PLAYS_CLEAN = Rule(
-    "plays-clean",
-    means("rules.what-plays-clean-pleases-no"),
-    _plays_clean,
-    final=True,
+    "plays-clean", means("rules.what-plays-clean-pleases-no"), _plays_clean, final=True
 )
-HARDWARE = Rule(
-    "hardware",
-    means("rules.loose-hardware-blamed-only-where"),
-    _hardware,
-)
+HARDWARE = Rule("hardware", means("rules.loose-hardware-blamed-only-where"), _hardware)
 NOTHING = Rule("nothing", means("rules.nothing-left-while-readings-show"), _nothing)

@@ -10,12 +10,12 @@ from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
 
 
-def _ends(g: Grounds) -> Iterator[Leg]:
-    if "ends" not in g.ways:
+def _ends(grounds: Grounds) -> Iterator[Leg]:
+    if "ends" not in grounds.ways:
         return
-    filed = bool(g.proud or g.marked or g.worn)
+    filed = bool(grounds.proud or grounds.marked or grounds.worn)
     gate = means("rules.filing-done") if filed else ""
-    yield g.leg("ends", g.ways["ends"].gist, "fret-ends", gate=gate)
+    yield grounds.leg("ends", grounds.ways["ends"].gist, "fret-ends", gate=gate)
 
 
 ENDS = Rule("ends", means("rules.ends-come-after-tops-rounded"), _ends)

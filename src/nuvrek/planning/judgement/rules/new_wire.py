@@ -7,7 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek import meaning
-from nuvrek.meaning import means, sentences
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -19,56 +19,57 @@ from nuvrek.readings.entries import WayKind
 _OWN = ("no grip", "wish")
 
 
-def _out(g: Grounds) -> Iterator[Leg]:
+def _out(grounds: Grounds) -> Iterator[Leg]:
     """Frets are out: nothing else is weighed until new wire is in."""
-    if not g.out:
+    if not grounds.out:
         return
-    chosen = g.case.neck_map.neck_state.chosen
-    kind: WayKind = "refret" if len(g.out) == g.neck.frets else "refret-some"
+    chosen = grounds.case.neck_map.neck_state.chosen
+    kind: WayKind = "refret" if len(grounds.out) == grounds.neck.frets else "refret-some"
     if chosen is not None and chosen.way.startswith("refret"):
         kind = chosen.way
-    if kind not in g.ways:
-        kind = g.new_wire or "read"
-    what = means("rules.out", frets=meaning.frets(g.out), number=len(g.out))
-    yield Leg(
-        kind,
-        means("rules.go-new-wire-nothing-else", what=what),
-    )
+    if kind not in grounds.ways:
+        kind = grounds.new_wire or "read"
+    what = means("rules.out", frets=meaning.frets(grounds.out), number=len(grounds.out))
+    yield Leg(kind, means("rules.go-new-wire-nothing-else", what=what))
 
 
-def _new_wire(g: Grounds) -> Iterator[Leg]:
-    reasons = reasons_for(g.weighing)
+def _new_wire(grounds: Grounds) -> Iterator[Leg]:
+    reasons = reasons_for(grounds.weighing)
     own = [reason for reason in reasons if reason.kind in _OWN]
-    kind = g.new_wire
-    if kind is None or g.new_tops or not own:
+    kind = grounds.new_wire
+    if kind is None or grounds.new_tops or not own:
         return
     # Small ones of its own wait for more: two frets are seated, a hump is levelled over.
     weights = sum(reason.weight for reason in own), sum(reason.weight for reason in reasons)
     if weights[0] < ENOUGH and weights[1] <= ENOUGH:
         return
     numbers = tuple(dict.fromkeys(n for reason in reasons for n in reason.numbers))[:8]
-    why = sentences(g.ways[kind].gist, why_not_smaller(g.weighing))
+    why = sentences(grounds.ways[kind].gist, why_not_smaller(grounds.weighing))
     unless = means("rules.drop-glue-under-single-frets")
     if any(reason.kind == "wish" for reason in own):
         unless = means("rules.owner-content-wire-there-would")
     yield Leg(kind, why, unless=unless, speaks_for=numbers)
 
 
-def _new_tops(g: Grounds) -> Iterator[Leg]:
-    if not g.new_tops:
+def _new_tops(grounds: Grounds) -> Iterator[Leg]:
+    if not grounds.new_tops:
         return
-    loose = g.unseated
-    gate = filing_gate(g, levels=True)
-    if not g.tops_known:
+    loose = grounds.unseated
+    gate = filing_gate(grounds, levels=True)
+    if not grounds.tops_known:
         gate = sentences(means("rules.new-tops-read-rocker-three"), gate)
-    level = g.ways["level"]
-    metal = means("rules.metal", length=g.case.length(level.metal_mm)) if g.tops_known else ""
-    held = means("rules.loose-ones-seated-first") if loose else ""
-    yield g.leg(
+    level = grounds.ways["level"]
+    metal: Saying = ""
+    if grounds.tops_known:
+        metal = means("rules.metal", length=grounds.case.length(level.metal_mm))
+    held: Saying = ""
+    if loose:
+        held = means("rules.loose-ones-seated-first")
+    yield grounds.leg(
         "level",
         means(
             "rules.new-wire-one-light-level",
-            frets=meaning.frets(g.new_tops),
+            frets=meaning.frets(grounds.new_tops),
             metal=metal,
             held=held,
         ),
@@ -79,12 +80,7 @@ def _new_tops(g: Grounds) -> Iterator[Leg]:
     )
 
 
-OUT = Rule(
-    "frets-out",
-    means("rules.frets-out-come-before-everything"),
-    _out,
-    final=True,
-)
+OUT = Rule("frets-out", means("rules.frets-out-come-before-everything"), _out, final=True)
 NEW_WIRE = Rule(
     "new-wire",
     means("rules.no-grip-left-or-another"),

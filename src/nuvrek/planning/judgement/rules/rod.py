@@ -15,17 +15,15 @@ from nuvrek.readings.told.rod_answers import went_other_way
 READ_AGAIN = means("rules.relief-read-again-after-every")
 
 
-def _nut_first(g: Grounds) -> Iterator[Leg]:
-    if "rod-nut" not in g.ways or not (g.nut_waits or g.stopped("whole-turn")):
+def _nut_first(grounds: Grounds) -> Iterator[Leg]:
+    if "rod-nut" not in grounds.ways or not (grounds.nut_waits or grounds.stopped("whole-turn")):
         return
-    if not g.relief_off and g.relief is not None and g.relief.as_figure:
+    if not grounds.relief_off and grounds.relief is not None and grounds.relief.as_figure:
         return
     yield Leg(
-        "rod-nut",
-        g.ways["rod-nut"].gist,
-        unless=means("rules.stays-named-until-nut-mended"),
+        "rod-nut", grounds.ways["rod-nut"].gist, unless=means("rules.stays-named-until-nut-mended")
     )
-    if g.relief_off:
+    if grounds.relief_off:
         yield Leg(
             "rod",
             means("rules.then-relief-rod-can-judged"),
@@ -33,21 +31,18 @@ def _nut_first(g: Grounds) -> Iterator[Leg]:
         )
 
 
-def _other_way(g: Grounds) -> Iterator[Leg]:
-    answer = went_other_way(g.case.neck_map.neck_state)
-    if answer is None or "rod-back" not in g.ways or not g.stopped("other-way"):
+def _other_way(grounds: Grounds) -> Iterator[Leg]:
+    answer = went_other_way(grounds.case.neck_map.neck_state)
+    if answer is None or "rod-back" not in grounds.ways or not grounds.stopped("other-way"):
         return
-    said = means(
+    meaning = means(
         "rules.became",
-        length=g.case.length(answer.before_mm),
-        after=g.case.length(answer.after_mm),
+        length=grounds.case.length(answer.before_mm),
+        after=grounds.case.length(answer.after_mm),
     )
     yield Leg(
         "rod-back",
-        means(
-            "rules.relief-went-other-way-rod",
-            detail=said,
-        ),
+        means("rules.relief-went-other-way-rod", detail=meaning),
         unless=means("rules.two-moves-answer-alike-settle"),
         speaks_for=(answer.last_move,),
     )
@@ -58,36 +53,41 @@ def _other_way(g: Grounds) -> Iterator[Leg]:
     )
 
 
-def _set(g: Grounds) -> Iterator[Leg]:
-    if not g.relief_off or g.case.stops or g.neck.rod == "none" or not g.possible("rod"):
+def _set(grounds: Grounds) -> Iterator[Leg]:
+    if (
+        not grounds.relief_off
+        or grounds.case.stops
+        or grounds.neck.rod == "none"
+        or not grounds.possible("rod")
+    ):
         return
-    if g.relief is not None and g.relief.now.mm < BACK_BOW_MM:
+    if grounds.relief is not None and grounds.relief.relief.mm < BACK_BOW_MM:
         why: Saying = means("rules.back-bow-under-string-tension")
     else:
         why = means(
             "rules.there-relief-than-wanted-rod-more"
-            if g.relief_over
+            if grounds.relief_over
             else "rules.there-relief-than-wanted-rod-less"
         )
-    moved = g.case.neck_map.neck_state.rod_moves
+    moved = grounds.case.neck_map.neck_state.rod_moves
     unless = means("rules.strings-ring-clean-content-owner")
-    if _slack(g) and g.neck.rod in ("two-way", "unknown", "twin") and moved:
+    if _slack(grounds) and grounds.neck.rod in ("two-way", "unknown", "twin") and moved:
         why = sentences(why, means("rules.slack-turn-until-bites-how"))
-    yield g.leg("rod", why, "relief", "back-bow", unless=unless)
+    yield grounds.leg("rod", why, "relief", "back-bow", unless=unless)
 
 
-def _slack(g: Grounds) -> bool:
-    return rod_feel(g.case.neck_map.neck_state) == "slack"
+def _slack(grounds: Grounds) -> bool:
+    return rod_feel(grounds.case.neck_map.neck_state) == "slack"
 
 
-def _nothing_left(g: Grounds) -> Iterator[Leg]:
+def _nothing_left(grounds: Grounds) -> Iterator[Leg]:
     """One-way, slack, and still less relief than wanted: not spent, there is nothing to let out."""
-    if not g.stopped("nothing-left"):
+    if not grounds.stopped("nothing-left"):
         return
-    why = g.stop_words()
+    why = grounds.stop_words()
     lies = means("rules.left-lies-where-every-note")
-    if g.complaint and g.possible("strings"):
-        yield Leg("strings", sentences(why, g.ways["strings"].gist), unless=lies)
+    if grounds.complaint and grounds.possible("strings"):
+        yield Leg("strings", sentences(why, grounds.ways["strings"].gist), unless=lies)
     else:
         unless = means("rules.note-buzzes-there-would-ask")
         yield Leg("leave", sentences(why, lies), unless=unless)
@@ -105,11 +105,7 @@ OTHER_WAY = Rule(
     _other_way,
     excludes=("heat", "refer", "level"),
 )
-SET = Rule(
-    "rod",
-    means("rules.relief-off-frets-even-rod"),
-    _set,
-)
+SET = Rule("rod", means("rules.relief-off-frets-even-rod"), _set)
 NOTHING_LEFT = Rule(
     "slack-is-not-spent",
     means("rules.one-way-rod-turned-out"),

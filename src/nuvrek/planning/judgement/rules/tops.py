@@ -16,46 +16,46 @@ MUCH_LESS = 0.6
 PRESS_FIRST = means("rules.every-fret-pressed-beam-only")
 
 
-def _seat(g: Grounds) -> Iterator[Leg]:
-    if not g.unseated or "seat" not in g.ways:
+def _seat(grounds: Grounds) -> Iterator[Leg]:
+    if not grounds.unseated or "seat" not in grounds.ways:
         return
-    loose = g.case.named("loose")
-    if loose == g.unseated:
+    loose = grounds.case.named("loose")
+    if loose == grounds.unseated:
         key = "rules.seat-loose-before-filing"
     else:
         key = "rules.seat-sprung-before-filing"
-    why = means(key, frets=meaning.frets(g.unseated), number=len(g.unseated))
+    why = means(key, frets=meaning.frets(grounds.unseated), number=len(grounds.unseated))
     unless = means("rules.one-pressed-holds-filed-like")
-    yield g.leg("seat", why, "loose", "end-up", "middle-up", unless=unless)
+    yield grounds.leg("seat", why, "loose", "end-up", "middle-up", unless=unless)
 
 
-def filing_gate(g: Grounds, levels: bool = False) -> Saying:
+def filing_gate(grounds: Grounds, levels: bool = False) -> Saying:
     """What must be true before a file touches this neck; a way that ``levels`` sets the rod by
     itself.
     """
     parts: list[Saying] = []
-    if g.unseated:
-        parts.append(means("rules.seated-read-again", frets=meaning.frets(g.unseated)))
-    elif g.case.unread:
-        named = meaning.upper_first(meaning.frets(g.case.unread))
+    if grounds.unseated:
+        parts.append(means("rules.seated-read-again", frets=meaning.frets(grounds.unseated)))
+    elif grounds.case.unread:
+        named = meaning.upper_first(meaning.frets(grounds.case.unread))
         parts.append(means("rules.read-again-after-seating", named=named))
-    if g.unpressed:
+    if grounds.unpressed:
         parts.append(PRESS_FIRST)
-    if g.relief_off and not g.case.rodless and not levels:
+    if grounds.relief_off and not grounds.case.rodless and not levels:
         parts.append(means("rules.rod-set-relief-read"))
     return meaning.listed(parts, by="sentences")
 
 
-def _file(g: Grounds) -> Iterator[Leg]:
+def _file(grounds: Grounds) -> Iterator[Leg]:
     """The frets that stand, by measure or by mark."""
-    standing = tuple(sorted({*g.proud, *g.marked}))
+    standing = tuple(sorted({*grounds.proud, *grounds.marked}))
     if not standing:
         return
-    spot, level = g.ways["spot-level"], g.ways["level"]
+    spot, level = grounds.ways["spot-level"], grounds.ways["level"]
     fits, deep = not spot.why_out, level.why_out
-    few = spot.frets and len(spot.frets) <= g.few
-    if fits and spot.frets and (few or not g.tops_known):
-        marks = _marks_words(g)
+    few = spot.frets and len(spot.frets) <= grounds.few
+    if fits and spot.frets and (few or not grounds.tops_known):
+        marks = _marks_words(grounds)
         why: Saying = means(
             "rules.filed-quarter-neck-or-fewer",
             how_many=means("rules.frets-stand", number=len(standing)),
@@ -65,68 +65,66 @@ def _file(g: Grounds) -> Iterator[Leg]:
         )
         kind: str = "spot-level"
     elif not deep:
-        why = means(
-            "rules.too-many-frets-file-one",
-            number=len(spot.frets),
-        )
+        why = means("rules.too-many-frets-file-one", number=len(spot.frets))
         kind = "level"
     elif fits and spot.frets:
         why = means("rules.full-level-would-leave-too")
         kind = "spot-level"
     else:
         why = means("rules.not-enough-metal-file-what")
-        kind = "refret-some" if "refret-some" in g.ways else (g.new_wire or "leave")
-    kind, why = _less(g, kind, why)
-    gate = "" if kind.startswith("refret") else filing_gate(g, levels=kind == "level")
-    reasons = meaning.sentences(why, *over_driven_words(g.case))
+        if "refret-some" in grounds.ways:
+            kind = "refret-some"
+        else:
+            kind = grounds.new_wire or "leave"
+    kind, why = _less(grounds, kind, why)
+    gate: Saying
+    if kind.startswith("refret"):
+        gate = ""
+    else:
+        gate = filing_gate(grounds, levels=kind == "level")
+    reasons = meaning.sentences(why, *over_driven_words(grounds.case))
     unless = means("rules.leaf-under-rocker-refines-figures")
     if kind.startswith("refret"):
         unless = means("rules.lower-least-crown-agreed-owner")
-    yield g.leg(kind, reasons, "proud", "rocks", "end-high", gate=gate, unless=unless)
+    yield grounds.leg(kind, reasons, "proud", "rocks", "end-high", gate=gate, unless=unless)
 
 
-def _marks_words(g: Grounds) -> Saying:
-    if not g.marked:
+def _marks_words(grounds: Grounds) -> Saying:
+    if not grounds.marked:
         return ""
     return means("rules.mark-reading-file-until-ink")
 
 
-def _less(g: Grounds, kind: str, why: Saying) -> tuple[str, Saying]:
+def _less(grounds: Grounds, kind: str, why: Saying) -> tuple[str, Saying]:
     """Just clean, where the height that is wished for asks for much less metal."""
-    clean = g.ways.get("play-clean")
+    clean = grounds.ways.get("play-clean")
     if clean is None or not clean.possible or kind not in ("spot-level", "level"):
         return kind, why
-    usual = g.ways[kind]
+    usual = grounds.ways[kind]
     if clean.metal_mm > MUCH_LESS * usual.metal_mm:
         return kind, why
     less = means(
         "rules.instead",
-        length=g.case.length(clean.metal_mm),
-        metal=g.case.length(usual.metal_mm),
+        length=grounds.case.length(clean.metal_mm),
+        metal=grounds.case.length(usual.metal_mm),
     )
-    if g.neck.height_low_mm is None or g.neck.height_high_mm is None:
+    if grounds.neck.height_low_mm is None or grounds.neck.height_high_mm is None:
         low = clean.promise.height_low_mm or 0.0
-        told = means(
-            "rules.clean-notes-bass-side-just",
-            height=g.case.height(low),
-            less=less,
+        sentence = means(
+            "rules.clean-notes-bass-side-just", height=grounds.case.height(low), less=less
         )
-        return kind, sentences(why, told)
-    told = means("rules.string-height-wished-asks-no", less=less)
-    return "play-clean", sentences(why, told)
+        return kind, sentences(why, sentence)
+    sentence = means("rules.string-height-wished-asks-no", less=less)
+    return "play-clean", sentences(why, sentence)
 
 
-def _lift(g: Grounds) -> Iterator[Leg]:
-    if "lift-fret" in g.ways:
+def _lift(grounds: Grounds) -> Iterator[Leg]:
+    if "lift-fret" in grounds.ways:
         unless = means("rules.metal-spare-owners-say-so")
-        yield g.leg("lift-fret", g.ways["lift-fret"].gist, "low", unless=unless)
+        yield grounds.leg("lift-fret", grounds.ways["lift-fret"].gist, "low", unless=unless)
 
 
-SEAT = Rule(
-    "seat",
-    means("rules.end-or-fret-up-pressed"),
-    _seat,
-)
+SEAT = Rule("seat", means("rules.end-or-fret-up-pressed"), _seat)
 LIFT = Rule(
     "lift",
     means("rules.fret-pressed-too-deep-lifted"),

@@ -12,33 +12,33 @@ from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.rule import Rule
 
 
-def missing(g: Grounds) -> tuple[Saying, ...]:
+def missing(grounds: Grounds) -> tuple[Saying, ...]:
     """What is not known yet, the first to be read first."""
-    found: list[Saying] = []
-    if g.neck.bare:
+    sayings: list[Saying] = []
+    if grounds.neck.bare:
         pass
-    elif _relief_unread(g):
-        found.append(means("rules.relief-pitch"))
-    elif g.relief is not None and not g.relief.as_figure and not g.relief.off:
-        found.append(means("rules.relief-figure"))
-    if g.case.unread_lanes:
-        if len(g.case.unread_lanes) == len(LANES):
-            found.append(means("rules.which-frets-rock"))
+    elif _relief_unread(grounds):
+        sayings.append(means("rules.relief-pitch"))
+    elif grounds.relief is not None and not grounds.relief.as_figure and not grounds.relief.off:
+        sayings.append(means("rules.relief-figure"))
+    if grounds.case.unread_lanes:
+        if len(grounds.case.unread_lanes) == len(LANES):
+            sayings.append(means("rules.which-frets-rock"))
         else:
-            lanes = meaning.listed(LANE_WORDS[LANES[k]] for k in g.case.unread_lanes)
-            found.append(means("rules.which-frets-rock-with-lanes", lanes=lanes))
-    if not g.case.neck_map.crown_measured:
-        found.append(means("rules.how-much-crown-left"))
-    return tuple(found)
+            lanes = meaning.listed(LANE_WORDS[LANES[k]] for k in grounds.case.unread_lanes)
+            sayings.append(means("rules.which-frets-rock-with-lanes", lanes=lanes))
+    if not grounds.case.neck_map.crown_measured:
+        sayings.append(means("rules.how-much-crown-left"))
+    return tuple(sayings)
 
 
-def _relief_unread(g: Grounds) -> bool:
+def _relief_unread(grounds: Grounds) -> bool:
     """Whether nobody has read the relief at pitch of a neck that has strings."""
-    return not g.neck.bare and (g.relief is None or not g.lanes_strung)
+    return not grounds.neck.bare and (grounds.relief is None or not grounds.lanes_strung)
 
 
-def _blind(g: Grounds) -> Iterator[Leg]:
-    if g.relief_blind:
+def _blind(grounds: Grounds) -> Iterator[Leg]:
+    if grounds.relief_blind:
         yield Leg(
             "read",
             means("rules.no-light-shows-under-string"),
@@ -46,14 +46,10 @@ def _blind(g: Grounds) -> Iterator[Leg]:
         )
 
 
-def _unread(g: Grounds) -> Iterator[Leg]:
-    if not g.tops_known or _relief_unread(g):
+def _unread(grounds: Grounds) -> Iterator[Leg]:
+    if not grounds.tops_known or _relief_unread(grounds):
         yield Leg(
-            "read",
-            means(
-                "rules.not-known-yet-until-then",
-                listed=meaning.listed(missing(g)),
-            ),
+            "read", means("rules.not-known-yet-until-then", listed=meaning.listed(missing(grounds)))
         )
 
 

@@ -15,45 +15,42 @@ from nuvrek.planning.judgement.rules.tops import filing_gate
 WEAR = ("grooves", "flats", "thin-crown")
 
 
-def _worn(g: Grounds) -> Iterator[Leg]:
-    if not g.worn or not g.even:
+def _worn(grounds: Grounds) -> Iterator[Leg]:
+    if not grounds.worn or not grounds.even:
         return
-    case, deepest = g.case, max(g.grooves.values(), default=0.0)
-    named = meaning.frets(g.worn)
+    case, deepest = grounds.case, max(grounds.grooves.values(), default=0.0)
+    named = meaning.frets(grounds.worn)
     agree: Saying = ""
-    if g.grooves and min(g.grooves.values()) <= SHALLOW_GROOVE_MM:
-        agree = means(
-            "rules.grooves-up-may-stay-owners",
-            length=case.length(SHALLOW_GROOVE_MM),
-        )
-    few = len(g.worn) <= g.few
-    if few and g.possible("crown-few"):
+    if grounds.grooves and min(grounds.grooves.values()) <= SHALLOW_GROOVE_MM:
+        agree = means("rules.grooves-up-may-stay-owners", length=case.length(SHALLOW_GROOVE_MM))
+    few = len(grounds.worn) <= grounds.few
+    if few and grounds.possible("crown-few"):
         why = means(
             "rules.tops-level-only-worn",
             named=named,
-            gist=g.ways["crown-few"].gist,
+            gist=grounds.ways["crown-few"].gist,
             agree=agree,
         )
-        yield g.leg("crown-few", why, *WEAR, gate=filing_gate(g))
+        yield grounds.leg("crown-few", why, *WEAR, gate=filing_gate(grounds))
         return
     for kind in ("crown-first", "level"):
-        way = g.ways.get(kind)
+        way = grounds.ways.get(kind)
         if way is not None and not way.why_out:
             why = means(
                 "rules.tops-level-worn-up-re",
-                how_many=means("rules.frets", number=len(g.worn)),
+                how_many=means("rules.frets", number=len(grounds.worn)),
                 length=case.length(deepest),
                 agree=agree,
             )
             unless = means("rules.grooves-left-agreement-would-keep")
-            gate = filing_gate(g, levels=True)
-            yield g.leg(kind, why, *WEAR, gate=gate, unless=unless)
+            gate = filing_gate(grounds, levels=True)
+            yield grounds.leg(kind, why, *WEAR, gate=gate, unless=unless)
             return
-    yield from _too_worn(g, deepest)
+    yield from _too_worn(grounds, deepest)
 
 
-def _too_worn(g: Grounds, deepest: float) -> Iterator[Leg]:
-    case, least = g.case, g.case.neck_tops.least_crown_mm
+def _too_worn(grounds: Grounds, deepest: float) -> Iterator[Leg]:
+    case, least = grounds.case, grounds.case.neck_tops.least_crown_mm
     crown = float(case.neck_tops.crown_mm.min())
     why = means(
         "rules.worn-up-crowns-level-would",
@@ -61,15 +58,16 @@ def _too_worn(g: Grounds, deepest: float) -> Iterator[Leg]:
         crown=case.length(crown),
         least=case.length(least),
     )
-    kind = "refret-some" if g.possible("refret-some") else g.new_wire
+    kind: str | None
+    if grounds.possible("refret-some"):
+        kind = "refret-some"
+    else:
+        kind = grounds.new_wire
     if kind is not None:
         unless = means("rules.lower-least-crown-or-grooves")
-        yield g.leg(kind, sentences(why, g.ways[kind].gist), *WEAR, unless=unless)
+        yield grounds.leg(kind, sentences(why, grounds.ways[kind].gist), *WEAR, unless=unless)
 
 
 WORN = Rule(
-    "level-but-worn",
-    means("rules.tops-even-but-worn-crown"),
-    _worn,
-    excludes=("leave", "hardware"),
+    "level-but-worn", means("rules.tops-even-but-worn-crown"), _worn, excludes=("leave", "hardware")
 )

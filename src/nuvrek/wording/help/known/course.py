@@ -22,7 +22,10 @@ def known_way(plan: Plan, way: Way, taken: tuple[Taken, ...], unit: Unit, height
             rule=tr("It is no part of the advised course."),
             reckoned=say(why or way.gist),
         )
-    readings = {one.number: reading_line(one.reading, unit, heights) for one in taken}
+    readings = {
+        reading_taken.number: reading_line(reading_taken.reading, unit, heights)
+        for reading_taken in taken
+    }
     return Known(
         title=say(way.title),
         rule=say(RULES[leg.rule].says if leg.rule in RULES else ""),

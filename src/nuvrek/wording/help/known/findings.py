@@ -98,11 +98,7 @@ _KINDS: dict[str, tuple[float, Saying, Saying]] = {
         later("The middle rises over both ends: it has sprung, until pressing says otherwise."),
         _OVER_BOTH,
     ),
-    "proud": (
-        PROUD_MM,
-        later("It stands {size} or more over both neighbours."),
-        _OVER_BOTH,
-    ),
+    "proud": (PROUD_MM, later("It stands {size} or more over both neighbours."), _OVER_BOTH),
     "rocks": (
         ROCKING_MM,
         later("It was marked as rocking: a rock is felt from about {size} on."),
@@ -174,15 +170,23 @@ _KINDS: dict[str, tuple[float, Saying, Saying]] = {
 
 def _rule_words(rule: Saying, size: Saying) -> str:
     """A rule with the size that must be passed, where it has one."""
-    return tr(rule.text, size=size) if isinstance(rule, Phrase) else say(rule)
+    if isinstance(rule, Phrase):
+        return tr(rule.text, size=size)
+    return say(rule)
 
 
 def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights: Unit) -> Known:
     """How a finding is known, with the readings for and against it."""
     size, rule, reckoned = _KINDS[finding.kind]
-    readings = {one.number: reading_line(one.reading, unit, heights) for one in taken}
+    readings = {
+        reading_taken.number: reading_line(reading_taken.reading, unit, heights)
+        for reading_taken in taken
+    }
     percent = min(round(100 * finding.sure), 99)
-    sure = tr("{percent} % sure.", percent=percent) if finding.sure < 1.0 else ""
+    if finding.sure < 1.0:
+        sure = tr("{percent} % sure.", percent=percent)
+    else:
+        sure = ""
     return Known(
         title=say(finding.headline),
         rule=_rule_words(rule, format_length(size, unit)),
@@ -195,13 +199,13 @@ def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights:
 
 def known_fret(fret: int, readings: Iterable[AnyReading], unit: Unit, heights: Unit) -> Known:
     """How a fret's height is known, with the readings that speak of it."""
-    said = [reading_line(one, unit, heights) for one in readings]
+    texts = [reading_line(reading, unit, heights) for reading in readings]
     return Known(
         title=tr("Fret {fret}", fret=fret),
         reckoned=tr(
             "Its top less the even line of its neighbours, by all readings together: those of this "
             "fret, and those that lie across it."
         ),
-        by=tuple(said),
+        by=tuple(texts),
         of_readings=True,
     )

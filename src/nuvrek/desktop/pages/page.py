@@ -1,4 +1,6 @@
-"""The help of one page: a word for every key of the keypad it uses, and what its drawings mean."""
+"""What there is to know of a page: its name, its view, a word for every key of the keypad it uses,
+what its drawings mean, and how its figures are known.
+"""
 
 from __future__ import annotations
 
@@ -7,6 +9,7 @@ from collections.abc import Mapping
 from msgspec import Struct
 
 from nuvrek.meaning import Saying
+from nuvrek.wording.help.known.known import Known
 from nuvrek.wording.speech import later
 
 # Keys by the names pages know them by, and how they are called where they are drawn.
@@ -34,8 +37,19 @@ EVERYWHERE = (
 )
 
 
-class PageHelp(Struct, frozen=True):
-    """``keys``: what each does; ``sees``: a thing on the page, and what it means."""
+class Page(Struct, frozen=True):
+    """``view`` is the module of ``desktop/stages`` and its class; ``anytime``: no neck need be
+    open. ``keys``: what each does; ``sees``: a thing on the page, and what it means.
+    """
 
+    title: Saying
+    view: str
+    anytime: bool = False
     keys: Mapping[str, Saying] = {}
     sees: tuple[tuple[Saying, Saying], ...] = ()
+    known: tuple[Known, ...] = ()
+
+
+NOTHING_RECKONED = Known(
+    later("Nothing is reckoned here"), later("What stands on this page was written by somebody.")
+)

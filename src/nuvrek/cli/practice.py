@@ -1,32 +1,26 @@
-"""The commands of the practice neck: one plays it without a window, one opens its window."""
+"""``practice`` opens the window of the practice neck, ``play`` plays it without one."""
 
 from __future__ import annotations
 
 import argparse
 import dataclasses
-import json
-from collections.abc import Callable
-from typing import Any
 
+from nuvrek.cli.terminal import FINE, Command, print_values, tell
 from nuvrek.practice.seed_words import number_of, word_of
 from nuvrek.wording.speech import say, tr
 
-Command = Callable[[str, Any, str], argparse.ArgumentParser]
-Tell = Callable[..., None]
 
-
-def add_commands(command: Command, tell: Tell) -> None:
-    """``play`` and ``practice``; ``tell`` prints a line safely."""
+def add_commands(command: Command) -> None:
     opens = command(
         "practice",
-        lambda _options: _needs_window(),
+        _needs_window,
         tr("open the practice window, on the neck of a word if one is given"),
     )
     opens.add_argument("--seed", type=_word, metavar="WORD")
     opens.add_argument("--advised", action="store_true", help=tr("with the advice on"))
     sub = command(
         "play",
-        lambda options: _play(options, tell),
+        _play,
         tr("let the advice (or the plain procedure) play a made-up neck and print its score"),
     )
     sub.add_argument("--seed", type=_word, required=True, metavar="WORD")
@@ -41,19 +35,19 @@ def _word(text: str) -> str:
         raise argparse.ArgumentTypeError(str(error)) from None
 
 
-def _needs_window() -> int:
+def _needs_window(_options: argparse.Namespace) -> int:
     """Only the program as it is installed opens windows; this is its core alone. Raises OSError."""
     raise OSError(0, tr("the practice window opens with 'nuvrek practice', started by itself"))
 
 
-def _play(options: argparse.Namespace, tell: Tell) -> int:
+def _play(options: argparse.Namespace) -> int:
     from nuvrek.practice.advice.playing import play
     from nuvrek.practice.hidden import hidden_neck
 
     score = play(hidden_neck(options.seed), options.by)
     if options.json:
-        tell(json.dumps({**dataclasses.asdict(score), "clean": score.clean}))
+        print_values({**dataclasses.asdict(score), "clean": score.clean})
     else:
         for line in score.sentences():
             tell(say(line))
-    return 0
+    return FINE
