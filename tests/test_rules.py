@@ -4,11 +4,13 @@ makes it keep quiet. Bounds are common practice, no source.
 
 import unittest
 from types import SimpleNamespace
-from typing import Any
+from typing import Any, ClassVar
+
+import numpy as np
 
 from nuvrek.meaning import Word, keys_in, means
 from nuvrek.planning.case.way import Leg
-from nuvrek.planning.judgement.rules import content, tops, unread, wood
+from nuvrek.planning.judgement.rules import bow_without_rod, content, rod, tops, unread, wood
 from tests.support import neck_with
 
 
@@ -203,6 +205,83 @@ class Filing(unittest.TestCase):
         deep = way(why_out=("no metal",))
         self.assertEqual(self.filed(deep, proud=(4,)), ["level"])
         self.assertEqual(self.filed(many, deep, proud=(4, 9)), ["spot-level"])
+
+
+class Rod(unittest.TestCase):
+    OFF: ClassVar[dict[str, Any]] = {
+        "relief_off": True,
+        "ways": {"rod": way()},
+        "relief_over": True,
+    }
+
+    def stands(self, case: dict[str, Any] | None = None, **known: Any) -> Any:
+        journal = SimpleNamespace(rod_moves=(), taken=())
+        facts = {"stops": (), "neck_map": SimpleNamespace(neck_state=journal), **(case or {})}
+        relief = SimpleNamespace(relief=SimpleNamespace(mm=0.4), as_figure=True, off=True)
+        return grounds(facts, **{**self.OFF, "relief": relief, **known})
+
+    def test_it_is_set_where_the_relief_is_off_and_nothing_stops_it(self) -> None:
+        self.assertEqual(ways_of(rod.SET, self.stands()), ["rod"])
+        for case, known in (
+            ({}, {"relief_off": False}),
+            ({"stops": ("a stop",)}, {}),
+            ({}, {"neck": neck_with(rod="none")}),
+            ({}, {"ways": {"rod": way(possible=False)}}),
+        ):
+            self.assertEqual(ways_of(rod.SET, self.stands(case, **known)), [])
+
+    def test_which_way_round(self) -> None:
+        bowed = SimpleNamespace(relief=SimpleNamespace(mm=-0.1))
+        for known, key in (
+            ({}, "rules.there-relief-than-wanted-rod-more"),
+            ({"relief_over": False}, "rules.there-relief-than-wanted-rod-less"),
+            ({"relief": bowed}, "rules.back-bow-under-string-tension"),
+        ):
+            (leg,) = rod.SET.speaks(self.stands(**known))
+            self.assertEqual(keys_in(leg.why)[0], key)
+
+    def test_nothing_left_to_let_out(self) -> None:
+        def left(**known: Any) -> list[str]:
+            stands = grounds(stopped=lambda *kinds: "nothing-left" in kinds, **known)
+            stands.stop_words = lambda: means("ways.leave")
+            return ways_of(rod.NOTHING_LEFT, stands)
+
+        strings = {"strings": way(), "leave": way()}
+        self.assertEqual(left(ways=strings), ["leave"])
+        self.assertEqual(left(ways=strings, complaint="It buzzes."), ["strings"])
+        self.assertEqual(left(complaint="It buzzes."), ["leave"])
+        self.assertEqual(ways_of(rod.NOTHING_LEFT, grounds()), [])
+
+
+class BowWithoutRod(unittest.TestCase):
+    def led(self, thinnest_mm: float, **known: Any) -> list[str]:
+        level = way(left_mm=np.array([[thinnest_mm + 0.2, thinnest_mm]]))
+        ways = {"level": level, **known.pop("ways", {})}
+        facts = {
+            "rodless": True,
+            "stops": (),
+            "neck_tops": SimpleNamespace(least_crown_mm=0.8),
+            "neck_map": SimpleNamespace(pull_doubt_mm=0.01),
+        }
+        neck = neck_with(rod=known.pop("rod", "none"))
+        stands = grounds(facts, relief_off=True, neck=neck, ways=ways, **known)
+        stands.stop_words = lambda: means("ways.leave")
+        return ways_of(bow_without_rod.BOW, stands)
+
+    def test_metal_pays_for_it_while_enough_is_left_over(self) -> None:
+        spare = bow_without_rod.SPARE_CROWN_MM
+        self.assertEqual(self.led(0.8 + spare + 1e-9), ["level"])
+        self.assertEqual(self.led(0.8 + spare - 0.001), ["leave"])
+        self.assertEqual(self.led(1.2, ways={"strings": way()}), ["strings"])
+
+    def test_last_resorts_in_their_order(self) -> None:
+        every = {kind: way() for kind in ("heat", "refer", "refret", "new-neck")}
+        self.assertEqual(self.led(0.8, ways=every, new_wire="refret"), ["refret"])
+        self.assertEqual(self.led(0.8, ways=every, new_wire="refret", rod="one-way"), ["heat"])
+        slack = {"stopped": lambda *kinds: "slack-back-bow" in kinds}
+        self.assertEqual(self.led(0.8, ways=every, rod="one-way", **slack), ["new-neck"])
+        left = {"stopped": lambda *kinds: "nothing-left" in kinds}
+        self.assertEqual(self.led(1.2, **left), [])
 
 
 class Nothing(unittest.TestCase):
