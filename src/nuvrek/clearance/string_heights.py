@@ -52,9 +52,8 @@ class SideHeight:
         if self.at_saddle_mm is None:
             return 0.0
         if self.saddle_left_mm is None:
-            if self.over_bridge_mm is None:
-                short = 0.0
-            else:
+            short = 0.0
+            if self.over_bridge_mm is not None:
                 short = LEAST_SADDLE_MM - self.over_bridge_mm
             return max(0.0, short)
         return max(0.0, self.at_saddle_mm - max(self.saddle_left_mm - LEAST_SADDLE_MM, 0.0))
@@ -127,9 +126,8 @@ def _side(neck_state: NeckState, side: Side) -> SideHeight:
 
 def _last_height(neck_state: NeckState, side: Side) -> float | None:
     """The last height of a side's outer string at pitch, open over fret 12."""
-    if side == "treble":
-        outer = 1
-    else:
+    outer = 1
+    if side != "treble":
         outer = neck_state.neck.strings
     return heights_by_string(neck_state).get(outer)
 

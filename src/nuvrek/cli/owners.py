@@ -45,10 +45,9 @@ def _owners(options: argparse.Namespace) -> int:
     path = options.logbook or logbook_path()
     if options.data or options.remove:
         return _one_owner(path, options)
+    taken = []
     if options.take is not None:
         taken = _read(options.take)
-    else:
-        taken = []
     with closing(Logbook.make(path) if taken else Logbook.to_read(path)) as book:
         for owner in taken:
             if book.owner(owner.name) != owner:

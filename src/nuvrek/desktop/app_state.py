@@ -415,9 +415,8 @@ class AppState(QObject):
 
     def _on_change(self) -> None:
         session = self.session
-        if session is None:
-            described = None
-        else:
+        described = None
+        if session is not None:
             described = session.neck_state.neck
         # Described otherwise, the neck has other frets than the result at hand.
         if self.solved is not None and self.solved.neck_state.neck != described:

@@ -75,10 +75,9 @@ def open_look(
 def faults_words(path: Path, error: JobFaults | OSError) -> str:
     """Why a file can't be shown, in a sentence."""
     if isinstance(error, JobFaults):
+        more = ""
         if error.faults[1:]:
             more = tr("(and {number} more)", number=len(error.faults) - 1)
-        else:
-            more = ""
         return tr(
             "{name} is no job file that can be read: {faults} {more}",
             name=path.name,

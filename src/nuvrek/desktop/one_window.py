@@ -79,10 +79,9 @@ def _place(logbook: str) -> Path | None:
 def hand_over(path: Path | None, logbook: str = "") -> bool:
     """Give a file to the program that runs; False where none does, or it does not answer."""
     place = _place(logbook)
+    data = b""
     if path is not None:
         data = os.fsencode(path.resolve())
-    else:
-        data = b""
     if place is None or len(data) >= _LONGEST or b"\n" in data or b"\0" in data:
         return False
     with socket.socket(socket.AF_UNIX) as door:

@@ -155,10 +155,9 @@ class Window(QWidget):
         view = page.findChild(HelpView) or HelpView(
             page, self.app.theme, {"enter": self.show_guide, ".": self.show_known}
         )
+        credits: tuple[str, ...] = ()
         if self.page_name == self.home:
             credits = say_all(about())
-        else:
-            credits = ()
         view.show_help(self.records[self.page_name], credits)
 
     def show_known(self) -> None:
@@ -365,10 +364,9 @@ class Window(QWidget):
         order = [self.home, *self.rail_stages]
         key = event.key()
         if key in (_PAGE_DOWN, _PAGE_UP):
+            at = 0
             if self.page_name in order:
                 at = order.index(self.page_name) + (1 if key == _PAGE_DOWN else -1)
-            else:
-                at = 0
             if 0 <= at < len(order):
                 self.show_stage(order[at])
         elif key == _HOME:

@@ -96,10 +96,9 @@ def blocks_of(
     parts = text.replace("\r\n", "\n").strip().split("\n\n")
     for number, part in enumerate(parts, 1):
         words = part.strip("\n ")
+        name = ""
         if words[:1] == "[" and words[-1:] == "]":
             name = words[1:-1].strip()
-        else:
-            name = ""
         if name in tables:
             found.append(PaperTable(tables[name]))
         elif name in drawings:

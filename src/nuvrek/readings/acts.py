@@ -53,10 +53,9 @@ def undoable(entries: Sequence[AnyEntry], page: str, after: int = 0) -> Undoable
             return Undoable(act, last if last is not act else None)
         if own or act.numbers[-1] <= after:
             break
+    elsewhere = None
     if last is not None and page and last.page != page:
         elsewhere = last
-    else:
-        elsewhere = None
     return Undoable(None, elsewhere)
 
 

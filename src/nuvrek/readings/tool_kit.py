@@ -109,10 +109,9 @@ class Kit(Struct, frozen=True, kw_only=True):
             case "indicator":
                 # A dial that steps adds an even spread of one step: variance step^2 / 12 (JCGM
                 # 100:2008, F.2.2.1).
+                step = 0.0
                 if self.indicator_step_mm > 0.001:
                     step = self.indicator_step_mm
-                else:
-                    step = 0.0
                 own = math.hypot(self.indicator_error_mm, step / math.sqrt(12))
                 return own, tool_errors.DIAL_ERROR_MM
             case _:

@@ -38,9 +38,8 @@ def misread(
     place = int(rng.choice(relief_gaps(entries, neck, strings)))
     gap, made = entries[place], list(entries)
     assert isinstance(gap, StringGap)
-    if gap.drags_mm is None:
-        drags = None
-    else:
+    drags = None
+    if gap.drags_mm is not None:
         drags = gap.drags_mm + by_mm
     made[place] = structs.replace(gap, slides_mm=(gap.slides_mm or 0.0) + by_mm, drags_mm=drags)
     return made, place + 1

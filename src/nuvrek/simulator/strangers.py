@@ -70,9 +70,8 @@ def stranger(seed: int) -> Stranger:
     crown, loose, worn = _crowns(neck, kind, rng)
     # The same pull bends a long neck more, as the square of its length.
     longer = (x[joint] / 390.0) ** 2
-    if kind == "bare":
-        pull = 0.0
-    else:
+    pull = 0.0
+    if kind != "bare":
         pull = float(rng.uniform(0.05, 0.35)) * longer
     truth = Truth(
         neck,
@@ -146,9 +145,8 @@ def _crowns(
 ) -> tuple[Array, tuple[tuple[int, Lane | None], ...], tuple[int, ...]]:
     """Crown heights (frets + 1, 3), which frets are loose, and which are worn as a group."""
     frets, usual = neck.frets, neck.wire_height_mm
-    if kind == "badly levelled":
-        uneven = 0.02
-    else:
+    uneven = 0.02
+    if kind != "badly levelled":
         uneven = float(rng.uniform(0.004, 0.012))
     crown = usual + uneven * (
         rng.standard_normal((frets + 1, 1)) + 0.5 * rng.standard_normal((frets + 1, 3))

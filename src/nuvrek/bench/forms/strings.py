@@ -52,19 +52,17 @@ class StringPull(Struct, frozen=True):
     @property
     def words(self) -> str:
         """``73 N``, with the doubt where there is one."""
+        doubt = ""
         if self.spread >= 0.5:
             doubt = f" ± {self.spread:.0f}"
-        else:
-            doubt = ""
         return f"{self.newtons:.0f}{doubt} N"
 
 
 def row_of(spec: StringSpec, inch: bool) -> StringRow:
     """A line of the form for a string."""
     gauge = written(format_length(spec.gauge_mm, Unit.THOU if inch else Unit.MM))
-    if spec.grams_per_m is None:
-        mass = ""
-    else:
+    mass = ""
+    if spec.grams_per_m is not None:
         mass = f"{spec.grams_per_m:g}"
     return StringRow(spec.note, gauge, spec.wound, each=str(spec.each), mass=mass, wrap=spec.wrap)
 

@@ -146,9 +146,8 @@ def _bound_fault(message: str) -> dict[str, Saying]:
     if "length" in message:
         return {field.name: means("forms.more-than-kept", label=field.label)}
     unit: Saying
-    if field.kind == "whole":
-        unit = ""
-    else:
+    unit = ""
+    if field.kind != "whole":
         unit = means("forms.mm")
     return {
         field.name: means(

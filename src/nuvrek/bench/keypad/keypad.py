@@ -195,10 +195,9 @@ class Keypad:
             ),
             default="",
         )
+        rested = None
         if last:
             rested = minutes_between(last, self.session.time_now())
-        else:
-            rested = None
         return rested is not None and rested > _VISIT_MIN
 
     def change_kit(self, kit: Kit) -> None:
@@ -530,10 +529,9 @@ class Keypad:
         # The round begins with its first reading, not when it is looked at.
         if not self.started and not single and not isinstance(entry, RoundStart):
             entries.insert(0, RoundStart(name=self.round.name))
+        replaced = 0
         if isinstance(entry, Reading):
             replaced = self._replacing
-        else:
-            replaced = 0
         # The old reading goes in the same act in which the new one comes.
         struck = {*strike, *([replaced] if replaced else [])}
         try:

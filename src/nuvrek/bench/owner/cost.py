@@ -79,10 +79,9 @@ def cost_of(
     else:
         whole = _spell_of(row, pace, kind)
     nights = sum(step.wait >= NIGHT_MIN for way in row for step in way.at_bench)
+    days = 0
     if whole.likely:
         days = nights + max(1, -(-int(whole.likely) // int(60 * DAY_HOURS)))
-    else:
-        days = 0
     thin = tuple(one for way in row if way.doubt is not None for one in way.doubt.thin)
     # What is only read before anything is decided is nobody's to pay.
     priced = [job for job in jobs if job.minutes[1] > 0.0 and job.kind not in NOT_CHARGED]

@@ -214,10 +214,9 @@ class OwnerDraft:
         if answer is None:
             stands = means("owner.not-answered-yet-stands-until", day=f.day(given.until))
             return means("owner.rests", detail=quoted, stands=stands, rests_on=given.rests_on)
+        in_their_words = ""
         if answer.words:
             in_their_words = f" (“{answer.words}”)"
-        else:
-            in_their_words = ""
         amount = self.facts.whole.price.total
         other: Saying = ""
         if answer.says == "accepted" and amount is not None and _apart(amount, given.total):

@@ -242,10 +242,9 @@ class FilingDraft:
         nothing changed.
         """
         entries: list[AnyEntry] = [structs.replace(self.agreed, at="")] if self.draft else []
+        heights = None
         if self.kind == "play-clean" and self.lifted:
             heights = self.strings_mm()
-        else:
-            heights = None
         if heights is not None:
             low, high = (round(float(mm), 2) for mm in (heights[0], heights[-1]))
             described = self.solved.neck_state.neck

@@ -114,9 +114,8 @@ def _promise(plan: RodPlan, unit: Unit) -> Saying:
     parts: list[Saying] = []
     for forecast in plan.forecasts:
         side: Saying
-        if forecast.lane == "middle":
-            side = ""
-        else:
+        side = ""
+        if forecast.lane != "middle":
             side = means("pages.lane", lane=LANE_WORDS[forecast.lane])
         low, high = forecast.after_mm - forecast.doubt_mm, forecast.after_mm + forecast.doubt_mm
         later: Saying = ""
@@ -139,10 +138,9 @@ def _promise(plan: RodPlan, unit: Unit) -> Saying:
 def _resting(solved: Solved | None, unit: Unit) -> LoopWords:
     from nuvrek.planning.rod.relief import wanted_relief
 
+    wanted = None
     if solved is not None:
         wanted = wanted_relief(solved.map)
-    else:
-        wanted = None
     if wanted is None or not wanted.as_figure:
         return LoopWords(
             means("pages.relief-isnt-known-well-enough"),

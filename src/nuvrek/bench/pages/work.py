@@ -37,10 +37,9 @@ def planned(neck_state: NeckState, left: bool = False) -> NDArray[np.float64]:
     if left:
         places = left_to_file(neck_state)
     else:
+        places = {}
         if neck_state.chosen:
             places = {(f, lane): mm for f, lane, mm in neck_state.chosen.off}
-        else:
-            places = {}
     for (fret, lane), mm in places.items():
         if fret <= neck_state.neck.frets:
             off[fret - 1, LANES.index(lane)] = mm
@@ -68,10 +67,9 @@ def strip_for(step: Step | None, solved: Solved, unit: Unit) -> AnyStrip:
     if step is not None and step.action == "file" and neck_state.chosen is not None:
         left = planned(neck_state, left=True)
         order = tuple(dict.fromkeys(fret for fret, _ in neck_state.chosen.order))
+        thin = None
         if left.any():
             thin = int((solved.map.crown_mm - left).min(axis=1).argmin()) + 1
-        else:
-            thin = None
         return metal_strip(
             left,
             unit,

@@ -189,9 +189,8 @@ class BenchPad:
             if number is None or tool.typed(number):
                 return
         action = tool.action()
-        if action is None:
-            felt = None
-        else:
+        felt = None
+        if action is not None:
             felt = self.carry_out(action)
         if action is not None and felt is not None:
             tool.felt(action, felt)

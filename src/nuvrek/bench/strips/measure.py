@@ -186,9 +186,8 @@ def dots_of(pad: Keypad) -> Dots:
     station, frets = pad.station, pad.neck.frets
     pad.repeats.follow(pad.session.neck_state)
     read = frozenset((p.fret, p.lane) for p in pad.repeats.places if 0 < p.fret <= frets)
-    if station is None:
-        record = None
-    else:
+    record = None
+    if station is not None:
         record = STATIONS[station.kind]
     # The rocker has marks of its own beside the readings.
     if station is not None and record is not None and record.sweep and record.picture != "rocker":

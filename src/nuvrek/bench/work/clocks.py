@@ -44,9 +44,8 @@ def clock_of(neck_state: NeckState, at: str) -> Clock | None:
         return None
     left = int(-(-apart(here, until).total_seconds() // 60))
     shown = by_the_clock_of(until, here)
-    if shown.date() == here.date():
-        day = ""
-    else:
+    day = ""
+    if shown.date() != here.date():
         day = f"{shown:%Y-%m-%d} "
     return Clock(step.title, f"{day}{shown:%H:%M}", max(left, 0))
 

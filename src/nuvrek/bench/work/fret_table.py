@@ -167,10 +167,9 @@ class FretWalk:
         return True
 
     def _move(self, step: Step, by: int) -> None:
+        at = 0
         if self.fret in step.frets:
             at = step.frets.index(self.fret) + by
-        else:
-            at = 0
         self.fret = step.frets[min(max(at, 0), len(step.frets) - 1)] if step.frets else 0
         self.typed = ""
 

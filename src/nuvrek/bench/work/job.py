@@ -18,6 +18,7 @@ from nuvrek.bench.work.moments import minutes_between
 from nuvrek.meaning import Saying, means, written
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, MOST_LETTERS, Lane, NeckDescription
+from nuvrek.planning.agreement.needs import Need
 from nuvrek.planning.crowns.crowning import frets_to_crown
 from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.planning.ways.kinds import of_family, steps_of
@@ -200,10 +201,9 @@ def filed_mm(neck_state: NeckState) -> dict[tuple[int, Lane], float]:
 def left_to_file(neck_state: NeckState) -> dict[tuple[int, Lane], float]:
     """What the chosen way still takes off each top, in mm."""
     done = filed_mm(neck_state)
+    planned: tuple[tuple[int, Lane, float], ...] = ()
     if neck_state.chosen:
         planned = neck_state.chosen.off
-    else:
-        planned = ()
     left = {(fret, lane): mm - done.get((fret, lane), 0.0) for fret, lane, mm in planned}
     return {place: mm for place, mm in left.items() if mm > WORTH_FILING_MM}
 
@@ -252,10 +252,9 @@ def asked_first(neck_state: NeckState, step: Step) -> Saying:
             frets=meaning.frets(rest),
             fine=SWEEPS[step.sweep].fine if step.sweep else "",
         )
+    left: tuple[int, ...] = ()
     if step.action == "press":
         left = unpressed(neck_state)
-    else:
-        left = ()
     if not left:
         return ""
     return means("work.nobody-has-pressed-yet-one", frets=meaning.frets(left))
@@ -275,10 +274,9 @@ def tick(
     ``grips`` how fat the tangs were to be by fret. Raises LogbookError, and then nothing is
     ticked.
     """
+    needs: tuple[Need, ...] = ()
     if session.asked:
         needs = waiting(session.neck_state, step)
-    else:
-        needs = ()
     if needs:
         raise Refused(means("work.not-ticked", waiting_words=waiting_words(needs)))
     cooled = _cooled(session.neck_state, heat or Heated(), session.time_now())

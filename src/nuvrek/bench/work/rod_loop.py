@@ -247,15 +247,13 @@ class RodLoop:
     def _log(self, plan: RodPlan) -> None:
         """Write the move down with what was promised for it."""
         as_said = self.other is None or self.other == plan.turns
-        if self.other is None:
-            share = 1.0
-        else:
+        share = 1.0
+        if self.other is not None:
             share = self.other / plan.turns
         mm = round(plan.after_move_mm, 4) if as_said else None
+        doubt = None
         if as_said:
             doubt = round(plan.after_move_doubt_mm, 4)
-        else:
-            doubt = None
         moves: tuple[RodMove | StateChange, ...] = tuple(
             RodMove(
                 turns=turns * share,

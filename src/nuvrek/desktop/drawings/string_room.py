@@ -79,9 +79,8 @@ class RoomView(QWidget):
     def _string_y(self, geometry: SheetGeometry, string: int, x_mm: float) -> float:
         assert self.page is not None
         count = self.page.strings
-        if count == 1:
-            share = 0.0
-        else:
+        share = 0.0
+        if count != 1:
             share = -0.86 + 1.72 * string / (count - 1)
         return geometry.across(share, x_mm)
 

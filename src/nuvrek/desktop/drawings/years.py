@@ -287,15 +287,13 @@ class YearsView(QWidget):
         t, c = self._t(), self.theme.colours
         visit, two = self.visits[self.before], self.visits[self.after]
         self._label(painter, box, tr("tops moved"), tr("hollow: in doubt"))
+        rows = None
         if self.before != self.after:
             rows = change(visit, two)
-        else:
-            rows = None
         if rows is None:
+            words = ""
             if self.before != self.after:
                 words = tr("no lane was read both times")
-            else:
-                words = ""
             write(painter, t, box, text=words or tr("choose two visits"), size=13, colour="muted")
             return
         largest = max([abs(mm) for mm, _ in rows] + [0.02])

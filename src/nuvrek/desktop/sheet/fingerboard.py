@@ -92,9 +92,8 @@ def _strings(painter: QPainter, geometry: SheetGeometry, theme: Theme, bare: boo
     else:
         count = geometry.neck.strings
     for i in range(count):
-        if count == 1:
-            share = 0.0
-        else:
+        share = 0.0
+        if count != 1:
             share = -0.8 + 1.6 * i / (count - 1)
         painter.setPen(QPen(theme.colours["string"], 1.0 + 1.1 * (1.0 - i / max(count - 1, 1))))
         painter.drawLine(

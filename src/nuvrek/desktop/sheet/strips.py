@@ -240,10 +240,9 @@ class _Crown(StripPainter):
             self.p.setPen(pen)
             self.p.setBrush(self.colour("wire", 150))
             self.p.drawRect(x - 5, top, 10, round(floor) - top)
+            groove = 0.0
             if strip.grooves_mm:
                 groove = strip.grooves_mm[fret]
-            else:
-                groove = 0.0
             if groove > 0.0:
                 self.p.setPen(QPen(self.colour("slate"), 1.4))
                 self.p.setBrush(self.colour("card"))

@@ -289,10 +289,9 @@ class ChooseStage(Stage):
             self.take.setEnabled(False)
             self.bar.show_words(tr("Weighing the ways"), message=self.app.waiting)
             return
+        in_hand = None
         if session.neck_state.chosen:
             in_hand = session.neck_state.chosen.way
-        else:
-            in_hand = None
         shown = self.shown(plan)
         for row in self.rows[len(shown) :]:
             row.hide()
@@ -418,10 +417,9 @@ class ChooseStage(Stage):
         leg = next((leg for leg in course if leg.way == way.kind), None)
         if leg is not None:
             # Why stands in the course above; here is what is known, and what would change it.
+            known: tuple[Saying, ...] = ()
             if leg is plan.course[0]:
                 known = plan.reasons[:-1]
-            else:
-                known = ()
             reasons = (
                 *known,
                 *([tr("What would change it: {unless}", unless=leg.unless)] if leg.unless else ()),
@@ -477,10 +475,9 @@ class ChooseStage(Stage):
 
         solved, s = self.app.fresh, self.app.settings
         rule = RULES.get(leg.rule)
+        texts = []
         if rule is not None:
             texts = textwrap.wrap(say(rule.says), _WHY_LETTERS)
-        else:
-            texts = []
         if solved is not None:
             readings = {taken.number: taken.reading for taken in solved.neck_state.taken}
             for sign, numbers in ((tr("for"), leg.speaks_for), (tr("against"), leg.speaks_against)):

@@ -199,10 +199,9 @@ class Extras:
         faults: tuple[Saying, ...] = (f"{type(error).__name__}.",)
         if isinstance(error, JobFaults):
             faults = error.faults
+        more = ""
         if len(faults) > 1:
             more = tr("And {number} more.", number=len(faults) - 1)
-        else:
-            more = ""
         self.stage.say(
             tr(
                 "In {name}: {faults} {more} Nothing was taken in.",

@@ -266,9 +266,8 @@ class FilingStage(Stage):
         self.words["dressed"].setText(
             tr("Dressed in {dressed_mm}", dressed_mm=format_length(filing.agreed.dressed_mm, unit))
         )
-        if strings is None:
-            over = ""
-        else:
+        over = ""
+        if strings is not None:
             over = tr(
                 "Low string at {float}",
                 float=format_length(float(strings[0]), self.app.settings.height_unit),
@@ -532,9 +531,8 @@ class FilingStage(Stage):
             self.lift.setValue(self.lift.value() + (5 if name == "+" else -5))
             self._settle()
         elif name in ("left", "right"):
-            if (name == "right") != self.app.session.neck_state.neck.nut_on_right:
-                step = 1
-            else:
+            step = 1
+            if (name == "right") == self.app.session.neck_state.neck.nut_on_right:
                 step = -1
             self._pointed(max(1, min(frets, (filing.fret or 0) + step)), "")
         elif name == "*":

@@ -137,10 +137,9 @@ class GuideStage(Stage):
         self._fill_bar()
 
     def _fill_bar(self) -> None:
+        text = ""
         if self.asked:
             text = count(len(self.hits), "place", "places")
-        else:
-            text = ""
         self.bar.show_words(
             tr("What do you want to know?"),
             number=f"{self.asked}▏",

@@ -126,9 +126,8 @@ class MapStage(Stage):
             return False
         if name in ("left", "right"):
             neck = session.neck_state.neck
-            if (name == "right") != neck.nut_on_right:
-                step = 1
-            else:
+            step = 1
+            if (name == "right") == neck.nut_on_right:
                 step = -1
             self._choose(max(1, min(neck.frets, (self.app.fret or 0) + step)), "")
         elif name in ("up", "down", "back", "enter") and self.picker is not None:
@@ -205,10 +204,9 @@ class MapStage(Stage):
         picked.
         """
         solved = self.app.solved
+        finding = None
         if solved and card.place < len(solved.findings):
             finding = solved.findings[card.place]
-        else:
-            finding = None
         if card.fret is not None:
             self._choose(card.fret, "")
         if finding is not None and finding.kind == "odd" and self.picker is not None:
@@ -400,10 +398,9 @@ class MapStage(Stage):
             *lines(finding.speaks_for, tr("for")),
             *lines(finding.speaks_against, tr("against")),
         ][:5]
+        again = ""
         if finding.kind == "odd":
             again = tr("Enter takes it again, Backspace strikes it out.")
-        else:
-            again = ""
         self.bar.show_words(
             say(finding.headline),
             message=f"{say(finding.text)} {again}".strip(),
@@ -424,14 +421,12 @@ class MapStage(Stage):
         else:
             crown_words = tr("Crown")
         found = None if self.app.silent else solved.plan
+        off = 0.0
         if found:
             off = float(found.way("spot-level").off_mm[fret - 1].max())
-        else:
-            off = 0.0
+        plan = ""
         if off > WORTH_FILING_MM:
             plan = tr("Spot work takes {off}.", off=format_length(off, s.unit))
-        else:
-            plan = ""
         if (
             self.picker is None
             or self.picker.fret != fret

@@ -40,10 +40,9 @@ class ProveStage(MeasureStage):
         self.scroller.setFixedWidth(self.app.theme.px(360))
         clear(self.rows)
         solved = self.app.solved
+        rows: tuple[Outcome, ...] = ()
         if solved:
             rows = compare(solved, self.app.settings.unit, self.app.settings.height_unit)
-        else:
-            rows = ()
         if not rows:
             self.rows.addWidget(
                 self._words(

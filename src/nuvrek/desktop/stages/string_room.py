@@ -242,10 +242,9 @@ class RoomStage(Stage):
 
     def _take_touch(self) -> None:
         session = self.app.session
+        heard = None
         if self.room is not None and session is not None:
             heard = self.room.ear(session)
-        else:
-            heard = None
         if heard is not None:
             self.touch.setValue(round(heard.touch / STEP))
 

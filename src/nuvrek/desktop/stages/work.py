@@ -203,15 +203,18 @@ class WorkStage(Stage):
             self.refresh()
             self.bar.say(say(seated_words(entry)))
 
+    @property
+    def step_in_hand(self) -> Step | None:
+        """The step that is next; None without a neck, or with nothing left to do."""
+        session = self.app.session
+        return None if session is None else next_step(session.neck_state)
+
     def _tick(self, firm: bool = False, unread: bool = False) -> None:
         """Tick the step in hand; ``firm``: the hand says that all frets were pressed and hold;
         ``unread``: the reading it asks for is left out.
         """
         session = self.app.session
-        if session:
-            step = next_step(session.neck_state)
-        else:
-            step = None
+        step = self.step_in_hand
         if session is not None and step is None:
             self._go_on()
             return
@@ -242,19 +245,17 @@ class WorkStage(Stage):
         else:
             seated = None
         refret = self.refret
+        early = ""
         if refret is not None:
             early = refret.too_early()
-        else:
-            early = ""
         if early:
             self.bar.say(early)
             return
         wood, grips = refret.planned(step) if refret is not None else ((), {})
         if self.app.write(lambda: tick(session, step, heat, seated=seated, wood=wood, grips=grips)):
+            text = ""
             if refret is not None:
                 text = refret.ticked(step)
-            else:
-                text = ""
             self.seat.clear()
             self.fret = None
             if step.key == "prove":
@@ -277,9 +278,8 @@ class WorkStage(Stage):
     def _go_on(self) -> None:
         """Past the gate: the next way of the course, as weighed on the neck as it is now."""
         session, solved = self.app.session, self.app.fresh
-        if session is None:
-            gate = None
-        else:
+        gate = None
+        if session is not None:
             gate = gate_of(session.neck_state, solved, session.entries)
         if session is not None and not steps_in_hand(session.neck_state):
             self.app.stage_wanted.emit("Choose")
@@ -295,11 +295,7 @@ class WorkStage(Stage):
 
     def _inked(self, name: str) -> bool:
         """A key for the sweep of the ink, while the file is in hand."""
-        walk, session = self.walk, self.app.session
-        if session is not None:
-            step = next_step(session.neck_state)
-        else:
-            step = None
+        walk, session, step = self.walk, self.app.session, self.step_in_hand
         if walk is None or step is None or step.action != "file" or not walk.order:
             return False
         if name == "+":
@@ -360,21 +356,14 @@ class WorkStage(Stage):
     def _reading(self) -> Station | None:
         """The reading that the step in hand still asks for."""
         session = self.app.session
-        if session is not None:
-            step = next_step(session.neck_state)
-        else:
-            step = None
+        step = self.step_in_hand
         if session is None or step is None:
             return None
         return due_reading(session, step, self.app.settings.kit)
 
     def _done_words(self, going: bool) -> str:
         """What the button under a step says that pressing it does."""
-        session = self.app.session
-        if session is not None:
-            step = next_step(session.neck_state)
-        else:
-            step = None
+        step = self.step_in_hand
         if self._reading is not None:
             return tr("Read it now  (- goes on unread)")
         if self._pressing:
@@ -393,10 +382,7 @@ class WorkStage(Stage):
     def _pressing(self) -> bool:
         """Whether frets wait to be pressed, or spoken of, in the step in hand."""
         session = self.app.session
-        if session is not None:
-            step = next_step(session.neck_state)
-        else:
-            step = None
+        step = self.step_in_hand
         return session is not None and bool(step and asked_first(session.neck_state, step))
 
     # --- showing ----------------------------------------------------------
@@ -420,10 +406,9 @@ class WorkStage(Stage):
         shown = solved is not None and t.percent <= 125
         lanes: tuple[AnyStrip, ...] = ()
         if solved is not None and shown:
+            strip = None
             if self.refret is not None:
                 strip = self.refret.lane(solved)
-            else:
-                strip = None
             lanes = (strip or strip_for(now, solved, self.app.settings.unit),)
         filing = now is not None and now.action == "file"
         if filing and self.walk is not None and self.walk.order:
@@ -448,10 +433,9 @@ class WorkStage(Stage):
     def _step(self, step: Step | None, any_steps: bool) -> None:
         t, c = self.app.theme, self.app.theme.colours
         session = self.app.session
+        gate = None
         if session and any_steps:
             gate = gate_of(session.neck_state, self.app.fresh, session.entries)
-        else:
-            gate = None
         going = step is None and gate is not None and gate.way is not None
         gated = self.gate.look(session)
         self.done.setVisible((step is not None and not gated) or going)
@@ -567,10 +551,9 @@ class WorkStage(Stage):
             # What Backspace would strike is said before it is pressed.
             back = undo_hint(session.undoable(neck_state.chosen_number), s.unit, s.height_unit)
             enter = self.refret.enter_words(step)
+            left = ""
             if neck_state.left_at:
                 left = tr("Left for now: Space takes it up.")
-            else:
-                left = ""
             message = words.sentences(
                 left, enter, back and f"{say(back)}.", to_go_words(neck_state)
             )

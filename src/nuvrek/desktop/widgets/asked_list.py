@@ -55,10 +55,9 @@ class AskedList(QWidget):
         painter.drawText(
             QRectF(left + 22, y, wide - 22, high), Qt.AlignmentFlag.AlignVCenter, question
         )
+        answer = ""
         if number < len(self.answers):
             answer = self.answers[number]
-        else:
-            answer = ""
         painter.setFont(theme.font(26, bold=True))
         painter.setPen(c["copper" if now else "ink"])
         painter.drawText(

@@ -65,10 +65,9 @@ class NeckDelegate(QStyledItemDelegate):
 
     def sizeHint(self, _option: QStyleOptionViewItem, index: QModelIndex) -> QSize:
         t = self.app.theme
+        head = 0
         if index.row() in self.model.heads:
             head = t.px(_HEAD)
-        else:
-            head = 0
         return QSize(400, t.px(_HIGH) + head + 4)
 
     def paint(

@@ -80,9 +80,8 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     """The figures of a way under ``HEADS``; a dash where nothing is said."""
     promise, filed = way.promise, way.metal_mm > WORTH_FILING_MM
     thin: Saying
-    if promise.thinnest_mm is None:
-        thin = "–"
-    else:
+    thin = "–"
+    if promise.thinnest_mm is not None:
         thin = format_number(promise.thinnest_mm, unit)
     relief = "–"
     if promise.relief_mm is not None:
@@ -93,14 +92,12 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
         mm, doubt = way.lowest_mm[0]
         clean = f"{say(format_number(mm, height_unit))} ±{_short(doubt, height_unit)}"
     per: Saying
-    if way.per_tenth_mm is None:
-        per = "–"
-    else:
+    per = "–"
+    if way.per_tenth_mm is not None:
         per = format_number(way.per_tenth_mm, unit)
+    hours = "–"
     if way.minutes:
         hours = figure(f"{way.minutes / 60:.1f}")
-    else:
-        hours = "–"
     worst: Saying = "0"
     if filed:
         worst = format_number(way.worst_mm, unit)

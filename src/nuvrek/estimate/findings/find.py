@@ -37,9 +37,8 @@ def _gravity(finding: Finding) -> tuple[int, float]:
 def _witnessed(looking: Looking, finding: Finding) -> Finding:
     """The finding with the readings that speak for and against it, where it rests on heights."""
     height = FINDINGS[finding.kind].height
-    if height is None:
-        rests_on = None
-    else:
+    rests_on = None
+    if height is not None:
         rests_on = height(looking.measurer, finding)
     if rests_on is None:
         return finding

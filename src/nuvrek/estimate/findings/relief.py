@@ -61,10 +61,9 @@ def _slack_back_bow(neck_map: HeightMap, known: Sequence[Lane], unit: Unit) -> l
         for taken in neck_map.neck_state.taken
         if isinstance(taken.reading, StringGap | EdgeLie)
     )
+    sides = []
     if read:
         sides = [neck_map.relief_at(lane, "slack") for lane in known]
-    else:
-        sides = []
     if not sides:
         return []
     worst = min(sides, key=lambda r: r.mm)

@@ -81,10 +81,9 @@ def odd_readings(evidence: Evidence, solution: Solution) -> list[Odd]:
         if not evidence.numbers[i]:
             continue
         expected = float(said[i] - alone[i])
+        slip: Saying = ""
         if evidence.lo[i] == evidence.hi[i]:
             slip = _slip(float(said[i]), expected, float(doubt[i]))
-        else:
-            slip = ""
         odds.append(Odd(evidence.numbers[i][0], expected, float(said[i]), float(off[i]), slip))
     return odds
 
@@ -124,10 +123,9 @@ def odd_gaps(evidence: Evidence, foretold: Foretold, gaps: Container[int]) -> li
         said = float(evidence.lo[i] if below[i] > above[i] else evidence.hi[i])
         expected = float(foretold.mm[i])
         number = evidence.lo[i] == evidence.hi[i]
+        slip: Saying = ""
         if number:
             slip = _slip(said, expected, float(spread[i]))
-        else:
-            slip = ""
         odds.append(Odd(numbers[0], expected, said, float(off[i]), slip))
     return odds
 

@@ -118,10 +118,9 @@ class Bringer:
                 add(self._db, stand, fresh)
             else:
                 before = self._rows_here(stand.neck)
+                theirs = []
                 if grew:
                     theirs = [body for body, _ in before[:base]]
-                else:
-                    theirs = []
                 self._put_after(stand, [*theirs, *fresh], waiting, None if grew else gone, taken)
             if stand is not None:
                 self._describe(stand, described)

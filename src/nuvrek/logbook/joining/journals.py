@@ -294,9 +294,8 @@ def _numbered(order: list[Name], acts: dict[Name, _Act]) -> tuple[AnyEntry, ...]
         act = acts[name]
         for n, (entry, place) in enumerate(zip(act.entries, act.points, strict=True)):
             numbers[name, n] = len(entries) + 1
-            if place is None:
-                meant = None
-            else:
+            meant = None
+            if place is not None:
                 meant = numbers.get((place[0] or name, place[1]))
             entries.append(entry if meant is None else _to(entry, meant))
     return tuple(entries)

@@ -396,10 +396,9 @@ def replace_all(book: Logbook, every: Everything) -> None:
             if uid not in kept:
                 take_away(db, number, uid)
         for whole_neck in wholes:
+            stand = None
             if whole_neck.uid in numbers:
                 stand = stand_of(db, numbers[whole_neck.uid])
-            else:
-                stand = None
             if stand is not None:
                 _put_back(db, stand, whole_neck)
             else:

@@ -81,10 +81,9 @@ class NamedOwner(Struct, frozen=True):
 def saying(named: NamedOwner) -> Said:
     """What makes of a text the same without the name."""
     words = named.name.split()
+    alone = []
     if len(words) > 1:
         alone = [word for word in words if _tells(word)]
-    else:
-        alone = []
     if len(words) > 1 or (words and _tells(words[0])):
         alone.insert(0, named.name)
     if not alone:

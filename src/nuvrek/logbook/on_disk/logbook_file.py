@@ -71,10 +71,9 @@ class LogbookFile:
     def _check_there(self) -> None:
         """Raises LogbookError where there is no logbook to open."""
         try:
+            size = None
             if self.path.is_file():
                 size = self.path.stat().st_size
-            else:
-                size = None
         except (OSError, ValueError) as error:
             no_name = means("keeping.no-file-can-have-name")
             if isinstance(error, OSError):

@@ -100,10 +100,9 @@ def _promise(case: Case, draft: Draft, off: Array, left: Array) -> Promise:
     usual = _usual_promise(case, like, off, left)
     own = msgspec.structs.asdict(draft.promise)
     said = {name: value for name, value in own.items() if value is not None}
+    rock = None
     if draft.new is not None or not off.any():
         rock = usual.largest_rock_mm
-    else:
-        rock = None
     changes = {**said, "metal_off_mm": usual.metal_off_mm, "largest_rock_mm": rock}
     return msgspec.structs.replace(usual, **changes)
 

@@ -231,10 +231,9 @@ def level_all(neck_tops: NeckTops, terms: LevelTerms | None = None) -> Removal:
     # A top that stands a millimetre higher costs what its rows are worth; those on the line save
     # the others' metal.
     duals = np.asarray(found.ineqlin.marginals)
+    weight = None
     if terms.aim == "least metal":
         weight = (duals[:n] - duals[n : 2 * n]).reshape(-1, 3)
-    else:
-        weight = None
     above = (_shaped(neck_tops, terms) - neck_tops.columns @ found.x[:TARGET]).reshape(-1, 3)
     return Removal(
         off, neck_tops.crown_mm - off, float(found.x[PLANE]), weight=weight, above_mm=above

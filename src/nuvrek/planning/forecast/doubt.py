@@ -124,14 +124,12 @@ def _doubt(weighing: Weighing, costed: Costed, pool: Pool, drawn: Array, more: f
             metal, again, thin, read=read, over_mm=float(np.quantile(over, 0.9)), likely_mm=None
         )
     # Where every top is filed until its ink is gone the planned metal is never the end of it.
+    again_at = None
     if "spot" in families:
         again_at = _second_pass(case, costed, drawn)
-    else:
-        again_at = None
+    likely = None
     if "even" in families:
         likely = costed.metal_mm + more
-    else:
-        likely = None
     return Doubt(metal, again_at, thin, read=read, over_mm=None, likely_mm=likely)
 
 

@@ -163,10 +163,9 @@ def shape_of(neck_map: HeightMap, terms: NewWire, read: BoardRead, tang_mm: floa
     for fret, lane in terms.corners:
         if fret <= neck.frets:
             corners[fret - 1, LANES.index(lane)] = True
+    dip = 0.0
     if neck.rod == "none":
         dip = neck.relief_wanted_mm("middle") - neck_map.pull_mm
-    else:
-        dip = 0.0
     return TrueTo(radius, tang_mm, dip, terms.least_board_mm, corners)
 
 

@@ -220,13 +220,11 @@ def _slots(
     slots = []
     for fret in frets:
         says = neck_state.fret_work.get(("slot", fret))
-        if says is None:
-            said = None
-        else:
+        said = None
+        if says is not None:
             said = _TRIED.get(says, "right")
-        if grips is None:
-            extra = 0.0
-        else:
+        extra = 0.0
+        if grips is not None:
             extra = float(grips.grips_mm[fret - 1])
         width, depth = read.slot_width_mm[fret - 1], read.slot_depth_mm[fret - 1]
         try:

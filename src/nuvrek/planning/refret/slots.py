@@ -73,9 +73,8 @@ def slot_for(
     if width > wire.barbs_mm + MOST_CRIMP_MM:
         raise Refusal(means("refret.slot-mm-wide-no-tang", fret=fret, width=width))
     grip = wire.barbs_mm - width
-    if depth_mm is None:
-        saw = 0.0
-    else:
+    saw = 0.0
+    if depth_mm is not None:
         saw = max(wire.tang_mm + TANG_ROOM_MM - depth_mm, 0.0)
     says = said or _by_width(wire, width, grip, saw, read)
     wanted = USUAL_GRIP_MM + extra_mm

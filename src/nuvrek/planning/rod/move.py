@@ -290,10 +290,9 @@ def _doubt_after(
     """
     # Turned back the way it came, a rod first takes up its play.
     moves, turns = neck_map.neck_state.rod_moves, moved_mm / per_turn_mm
+    back = 0.0
     if moves and moves[-1][1].turns * turns < 0.0:
         back = PLAY_TURNS
-    else:
-        back = 0.0
     slip = float(np.hypot(ROD_PER_TURN_MM * np.hypot(SLIP_SHARE * turns, back), SLIP_FLOOR_MM))
     answer = turns * neck_map.rod_doubt_mm_per_turn
     creep = NINE_IN_TEN * SETTLES_SPREAD * moved_mm

@@ -63,10 +63,9 @@ def _ready(neck: NeckDescription, doing: Doing, whole: bool) -> Steps:
     if not whole:
         read = means("steps.width-height-old-wire-several")
     text = sentences(doing.detail, read)
+    held: tuple[Step, ...] = ()
     if whole:
         held = _held_step(neck, doing.new_wire)
-    else:
-        held = ()
     # The dial is zeroed under tension, so the jig comes before the strings go.
     strip = () if neck.bare or held else (slacken_step(),)
     return (
@@ -212,10 +211,9 @@ def _bend(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Step
 
 def _fit(neck: NeckDescription, terms: NewWire, made: tuple[tuple[int, ...], ...]) -> Steps:
     found: list[Step] = []
+    reads: tuple[int, ...] = ()
     if terms.back_bow_mm > 0.0:
         reads = read_after(made)
-    else:
-        reads = ()
     for n, batch in enumerate(made):
         found.append(_batch_step(neck, terms, n, batch, first=n == 0))
         if terms.glue == "before":

@@ -59,9 +59,8 @@ def _rod_gist(case: Case) -> Saying:
     meanings = []
     for forecast in move.forecasts:
         side: Saying
-        if forecast.lane == "middle":
-            side = ""
-        else:
+        side = ""
+        if forecast.lane != "middle":
             side = sentences(LANE_WORDS[forecast.lane])
         after, doubt = case.length(forecast.after_mm), case.length(forecast.doubt_mm)
         meanings.append(means("ways.after-give-or-take", side=side, after=after, doubt=doubt))

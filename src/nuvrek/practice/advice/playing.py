@@ -103,9 +103,8 @@ def play(hidden: Hidden, by: Player) -> Score:
         if way is not None and way.kind == "saddle" and ways[-1:] == ["saddle"]:
             # The strings stand as wanted already: the advice would have them higher, and says so.
             break
-        if way is None:
-            done = None
-        else:
+        done = None
+        if way is not None:
             done = carried_out(desk, way, plan)
         if way is None or done is None:
             break

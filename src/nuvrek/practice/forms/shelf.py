@@ -153,9 +153,8 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
     points = 100 if chosen == course[0] else 60 if chosen in course else 0
     way = next((way for way in plan.ways if way.kind == chosen), None)
     costs: Saying
-    if way is None:
-        costs = ""
-    else:
+    costs = ""
+    if way is not None:
         costs = means("practice.h-mm-metal", minutes=way.minutes / 60.0, metal_mm=way.metal_mm)
     words: list[Saying] = [
         means("practice.you-offered", way_title=way_title(chosen), costs=costs),
@@ -170,9 +169,8 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
 def _judge_home_made(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[AnyEntry]) -> Judged:
     end, began = account(desk), account(desk.fresh())
     won = began.unclean - end.unclean
-    if not end.unclean:
-        share = 1.0
-    else:
+    share = 1.0
+    if end.unclean:
         share = max(won, 0) / max(began.unclean, 1)
     filed = any(isinstance(a, Block | FileFret | CrownTops | RoundEnd) for a in desk.actions)
     words = [

@@ -34,14 +34,12 @@ ROD_FEEL_STATION = StationRecord(
 
 def _air_words(air: Air, _unit: Unit, _heights: Unit) -> Saying:
     warm: Saying
-    if air.temperature_c is None:
-        warm = ""
-    else:
+    warm = ""
+    if air.temperature_c is not None:
         warm = Figure(f"{air.temperature_c:g} °C")
     damp: Saying
-    if air.humidity_percent is None:
-        damp = ""
-    else:
+    damp = ""
+    if air.humidity_percent is not None:
         damp = means("stations.humidity", humidity_percent=air.humidity_percent)
     return meaning.listed((part for part in (warm, damp) if part), by=",")
 

@@ -20,9 +20,8 @@ END_WORDS = {
 
 def _stand_off_place(stand_off: StandOff) -> Saying:
     where: Saying
-    if stand_off.lane is None:
-        where = ""
-    else:
+    where = ""
+    if stand_off.lane is not None:
         where = means("stations.lane", lane=LANE_WORDS[stand_off.lane])
     return means("stations.under-fret", fret=stand_off.fret, where=where)
 
@@ -68,9 +67,8 @@ PRESS_STATION = StationRecord(
 
 def _end_words(end: FretEnd, unit: Unit, _heights: Unit) -> Saying:
     size: Saying
-    if end.mm is None:
-        size = ""
-    else:
+    size = ""
+    if end.mm is not None:
         size = sentences(format_length(end.mm, unit))
     return sentences(END_WORDS[end.fault], size)
 

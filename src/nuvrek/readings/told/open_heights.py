@@ -80,9 +80,8 @@ def _heights_told(neck_state: NeckState, taken: Taken) -> tuple[int, float] | No
         return None
     if not neck_state.stands(taken.number, reading.fret):
         return None
-    if reading.side == "treble":
-        outer = 1
-    else:
+    outer = 1
+    if reading.side != "treble":
         outer = _count(neck_state)
     neck = neck_state.neck
     mm = open_height_mm(

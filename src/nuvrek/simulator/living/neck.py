@@ -259,9 +259,8 @@ def from_truth(truth: Truth, rng: Generator, rods: tuple[MadeRod, ...] | None = 
             crown[fret, k] -= up
         held[fret] = False
     if rods is None:
-        if truth.neck.rod == "none":
-            rods = ()
-        else:
+        rods = ()
+        if truth.neck.rod != "none":
             rods = (MadeRod(truth.rod_per_turn_mm),)
     living = LivingNeck(
         neck=truth.neck,

@@ -133,10 +133,9 @@ def edge(
         gaps = np.maximum(gaps - PRESSED_MM * living.bend[list(found.places)], 0.0)
     light = np.where(gaps < LIGHT_MM, 0.0, gaps)
     tips = 0.0 if pressed else found.tips_mm
+    hits: tuple[int, ...] = ()
     if on == "wood":
         hits = _hits(living, first, last, notched_mm)
-    else:
-        hits = ()
     return LightSeen(found.places, light, found.contacts, tips, hits)
 
 

@@ -47,10 +47,9 @@ def about() -> tuple[Saying, ...]:
 def _licence(info: metadata.PackageMetadata) -> str:
     """The licence in a few words: as it is stated, or by its kind."""
     for field in ("License-Expression", "License"):
+        text = ""
         if field in info:
             text = str(info[field]).strip()
-        else:
-            text = ""
         if text and "\n" not in text and len(text) <= _SHORT:
             return text
     kinds = [c for c in info.get_all("Classifier") or () if c.startswith("License ::")]

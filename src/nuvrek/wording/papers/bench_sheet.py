@@ -117,10 +117,9 @@ def _steps_of(facts: Facts) -> tuple[Step, ...]:
 
 def steps_table(facts: Facts) -> Table:
     """The steps in bench order with their usual minutes; those ticked say when."""
+    done = {}
     if facts.neck_state.chosen is not None:
         done = facts.neck_state.steps_done
-    else:
-        done = {}
     rows: list[tuple[str, ...]] = [("", tr("step"), tr("minutes"), tr("done"))]
     for n, step in enumerate(_steps_of(facts), 1):
         minutes = str(step.minutes) if step.minutes else named("waits") if step.wait else ""

@@ -94,9 +94,8 @@ def ways_table(facts: Facts) -> Table:
     for way in told_ways(facts):
         cost = facts.cost(way)
         clean: Saying
-        if not way.lowest_mm:
-            clean = "–"
-        else:
+        clean = "–"
+        if way.lowest_mm:
             clean = f.height(way.lowest_mm[0][0])
         if cost.years is None:
             years = "–"

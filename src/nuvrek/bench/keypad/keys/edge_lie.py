@@ -37,10 +37,9 @@ class EdgeLieKeys(StationKeys):
 
     def typed(self, key: str) -> None:
         pad, text = self.pad, self.pad.text
+        fret = 0
         if text.isascii() and text.isdigit() and len(text) <= 2:
             fret = int(text)
-        else:
-            fret = 0
         if key != "*" or not 1 < fret < pad.neck.frets:
             pad.message = means("keypad.type-fret-rocks-about-2", frets=pad.neck.frets - 1)
             pad.text = ""

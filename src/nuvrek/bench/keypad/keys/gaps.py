@@ -97,10 +97,9 @@ class GapKeys(LeafKeys):
     def frets(self) -> range:
         low, high = self.station.supports or (1, self.pad.neck.frets)
         # An edge runs on past what it lies on, towards the nut as well.
+        past = 0
         if self.station.by != "string":
             past = self.station.fret
-        else:
-            past = 0
         return range(min(low + 1, past or low + 1), max(high, past + 1))
 
     def reach(self) -> tuple[float, int, int] | None:
@@ -134,10 +133,9 @@ class GapKeys(LeafKeys):
                 pad.message = means("keypad.type-fret-holds-string-then")
             else:
                 resting = station.supports is None
+                supports = None
                 if resting:
                     supports = pad.kit.relief_supports(pad.neck)
-                else:
-                    supports = None
                 pad.change_station(self.at(supports=supports))
                 pad.message = (
                     means("keypad.laid-supports") if resting else means("keypad.laid-rests")

@@ -169,10 +169,9 @@ class NewWireStage(Stage):
             corners = frozenset(draft.terms.corners)
         else:
             corners = frozenset()
+        asked = None
         if draft.face == "wood":
             asked = (draft.fret, draft.lane)
-        else:
-            asked = None
         dots = Dots(out=session.neck_state.out, corners=corners, asked=asked)
         self.sheet.show_neck(neck, lanes, dots, draft.fret if draft.face == "wood" else None)
         short = draft.face in ("wire", "cut") or not lanes
@@ -273,9 +272,8 @@ class NewWireStage(Stage):
         neck = draft.solved.map.neck
         if plan is None:
             return
-        if plan.terms.wire is None:
-            chosen = ""
-        else:
+        chosen = ""
+        if plan.terms.wire is not None:
             chosen = plan.terms.wire.name
         drawn = tuple(
             Section(
@@ -448,9 +446,8 @@ class NewWireStage(Stage):
         if name in ("1", "2", "3", "4"):
             self._turn(faces[int(name) - 1])
         elif name in ("left", "right"):
-            if (name == "right") != self.app.session.neck_state.neck.nut_on_right:
-                step = 1
-            else:
+            step = 1
+            if (name == "right") == self.app.session.neck_state.neck.nut_on_right:
                 step = -1
             self._pointed(max(1, min(draft.solved.map.neck.frets, draft.fret + step)), draft.lane)
         elif name in ("up", "down"):

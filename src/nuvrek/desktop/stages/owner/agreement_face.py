@@ -114,10 +114,9 @@ class AgreementFace(QWidget):
         self.all.setEnabled(given or not all(standing.settled for standing in rows))
         if before is None or before.session is not draft.session:
             owner = draft.facts.owner
+            usual = "present"
             if owner is not None:
                 usual = owner.usually
-            else:
-                usual = "present"
             self.how.setCurrentIndex(self.how.findData(usual))
             self.words.clear()
             self.reason.clear()

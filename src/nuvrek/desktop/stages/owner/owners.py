@@ -110,10 +110,9 @@ class OwnersStage(Stage):
 
     def enter(self) -> None:
         session = self.app.session
+        wanted = ""
         if session is not None:
             wanted = session.neck_state.neck.owner.strip()
-        else:
-            wanted = ""
         self._read()
         names = [card.owner.name for card in self.cards]
         if wanted in names:

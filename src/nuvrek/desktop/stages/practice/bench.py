@@ -171,9 +171,8 @@ class BenchStage(Stage):
             return
         number, unit = pad.number
         saying = pad.message or (pad.felt.words if pad.felt is not None else "")
-        if pad.tool is not None:
-            hint = ""
-        else:
+        hint = ""
+        if pad.tool is None:
             hint = tr("1 to 9 a tool, 0 the hands.")
         self.bar.show_words(
             say(pad.prompt),

@@ -214,15 +214,13 @@ class RevealStage(Stage):
         table = self.app.practice
         assert table is not None and table.outcome is not None and table.exercise is not None
         outcome, living = table.outcome, table.desk.neck
+        own = None
         if isinstance(self.map_shown, HeightMap):
             own = self.map_shown
-        else:
-            own = None
         state = living.state() if own is None else own.state
         true = line_projection(living.neck) @ np.nan_to_num(living.as_truth().tops_mm(state))[1:]
-        if own is None:
-            mapped = None
-        else:
+        mapped = None
+        if own is not None:
             mapped = (own.tops_mm, own.tops_doubt_mm)
         self.truth.show_truth(living.neck, true, mapped, living.taken_mm[1:])
         if table.judged is None:

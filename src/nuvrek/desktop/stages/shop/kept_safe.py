@@ -52,10 +52,9 @@ def inspected_words(found: object) -> str:
     )
     if not found.wrong:
         return tr("The logbook is whole: {size} read, one by one.", size=size)
+    more = ""
     if len(found.wrong) > 1:
         more = tr("And {number} more.", number=len(found.wrong) - 1)
-    else:
-        more = ""
     return tr("The logbook is damaged. {wrong} {more}", wrong=found.wrong[0], more=more)
 
 
@@ -165,10 +164,9 @@ class KeptSafeStage(Stage):
             )
         self._show_refused()
         self._look()
+        newest = ""
         if self.copies:
             newest = self.copies[0].made_at[:10]
-        else:
-            newest = ""
         self.bar.show_words(
             tr("Kept safe"),
             message=tr("The newest copy is of {newest}.", newest=newest)

@@ -166,10 +166,9 @@ class ShelfStage(Stage):
             ]
         if self.free:
             chosen = [card for card in chosen if fits(card, moment, self.free)]
+        before = 0
         if self.selected is not None:
             before = self.selected.row.id
-        else:
-            before = 0
         self.shown = order_of(chosen, moment)
         ids = [card.row.id for card in self.shown]
         self.index = ids.index(before) if before in ids else 0

@@ -34,10 +34,9 @@ class OwnerGate(QWidget):
 
     def look(self, session: Session | None) -> str:
         """Show what the step in hand waits for; returns it as a sentence, empty for nothing."""
+        step = None
         if session is not None:
             step = next_step(session.neck_state)
-        else:
-            step = None
         text = ""
         if session is not None and step is not None and session.asked:
             text = say(waiting_words(waiting(session.neck_state, step)))

@@ -59,10 +59,9 @@ class StepList(QScrollArea):
             sign, colour = "▸", t.colours.copper
         else:
             sign, colour = "○", t.colours.ink
+        when = ""
         if step.minutes:
             when = f"   {tr('{minutes} min', minutes=step.minutes)}"
-        else:
-            when = ""
         if ticked:
             when = f"   {ticked[11:16]}"
         label = QLabel(f"{sign}  {number}. {say(step.title)}{when}")

@@ -22,10 +22,9 @@ def _bow(grounds: Grounds) -> Iterator[Leg]:
     case = grounds.case
     if not grounds.relief_off or not case.rodless or grounds.stopped("nothing-left"):
         return
+    stopped: Saying = ""
     if case.stops:
         stopped = sentences(grounds.stop_words())
-    else:
-        stopped = ""
     if grounds.neck.rod == "none":
         none = means("rules.neck-has-no-rod")
     else:
