@@ -14,7 +14,7 @@ from benchmarks.rod_jobs import read_relief
 from scripts.make_demo_owned import OWNED
 from scripts.make_demo_refret import REFRETS
 
-from nuvrek.bench.work.job import promised
+from nuvrek.bench.working.job import promised
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange.jobfile import Job, dump

@@ -13,9 +13,9 @@ import numpy as np
 from nuvrek.bench.pages.refret_work import grips_planned, wood_planned
 from nuvrek.bench.session import Session
 from nuvrek.bench.solved import ResultTerms, Solved, SolveRequest, see, weigh
-from nuvrek.bench.work.course_walk import gate_of
-from nuvrek.bench.work.fret_table import FretWalk
-from nuvrek.bench.work.job import choose, next_step, tick
+from nuvrek.bench.working.course_walk import gate_of
+from nuvrek.bench.working.fret_table import FretWalk
+from nuvrek.bench.working.job import choose, next_step, tick
 from nuvrek.demo import demo_owners, demo_wires
 from nuvrek.exchange.jobfile import Job
 from nuvrek.logbook.store import Logbook

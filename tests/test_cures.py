@@ -7,7 +7,7 @@ import unittest
 from typing import Any
 
 from nuvrek.bench.pages.promise_and_result import compare
-from nuvrek.bench.work.job import look_again_words
+from nuvrek.bench.working.job import look_again_words
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.mechanics.angle import (

@@ -10,8 +10,8 @@ from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtTest import QTest
 
 from nuvrek.bench.strips.strips import MetalStrip, SectionStrip
-from nuvrek.bench.work.ink_order import ink_gone
-from nuvrek.bench.work.job import left_to_file, next_step, tick
+from nuvrek.bench.working.ink_order import ink_gone
+from nuvrek.bench.working.job import left_to_file, next_step, tick
 from nuvrek.exchange.answers import plan_answer
 from nuvrek.planning.steps.ends import grit_schedule
 from nuvrek.readings.entries import Agreed, Chosen, Describe, Filed, Ink, Seated

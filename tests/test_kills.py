@@ -18,7 +18,7 @@ from msgspec import structs
 
 from nuvrek.bench.session import Session
 from nuvrek.bench.settings import Settings, load, save
-from nuvrek.bench.work.job import tick
+from nuvrek.bench.working.job import tick
 from nuvrek.exchange.files import write_whole
 from nuvrek.logbook.on_disk.salvage import salvage
 from nuvrek.logbook.store import Logbook, LogbookError

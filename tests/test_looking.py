@@ -14,7 +14,7 @@ from contextlib import closing
 from datetime import datetime
 from pathlib import Path
 
-from nuvrek.bench.work.archive import everything_in_archive, packed
+from nuvrek.bench.working.archive import everything_in_archive, packed
 from nuvrek.demo import demo_jobs
 from nuvrek.exchange.archive import unpack
 from nuvrek.exchange.jobfile import JobFaults

@@ -8,7 +8,7 @@ from typing import Any
 import numpy as np
 
 from nuvrek.bench.papers.figures import Figures
-from nuvrek.bench.work.ticks import ticks_of
+from nuvrek.bench.working.ticks import ticks_of
 from nuvrek.demo import demo_jobs
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck

@@ -10,8 +10,8 @@ import msgspec
 
 from nuvrek.bench.forms.owner import read_amount, read_owner, read_worth
 from nuvrek.bench.session import Refused, Session
-from nuvrek.bench.work.agreement import plans_of, standings, waiting
-from nuvrek.bench.work.job import next_step, tick
+from nuvrek.bench.working.agreement import plans_of, standings, waiting
+from nuvrek.bench.working.job import next_step, tick
 from nuvrek.demo import demo_jobs, demo_wires
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.jobfile import Job

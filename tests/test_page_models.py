@@ -23,9 +23,9 @@ from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.map import edges_of, light_strip, moments, shade_strip
 from nuvrek.bench.strips.measure import dots_of, readings_at, side_strip, values_strip
 from nuvrek.bench.strips.strips import crown_strip, tops_strip, wood_strip
-from nuvrek.bench.work.ink_order import InkWalk, ink_gone
-from nuvrek.bench.work.job import choose, left_to_file, next_step, tick
-from nuvrek.bench.work.rod_loop import RodLoop, trace
+from nuvrek.bench.working.ink_order import InkWalk, ink_gone
+from nuvrek.bench.working.job import choose, left_to_file, next_step, tick
+from nuvrek.bench.working.rod_loop import RodLoop, trace
 from nuvrek.logbook.store import Logbook
 from nuvrek.readings.entries import (
     AnyEntry,

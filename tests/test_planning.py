@@ -5,7 +5,7 @@ import numpy as np
 from nuvrek.bench.pages.promise_and_result import compare
 from nuvrek.bench.session import Session
 from nuvrek.bench.solved import ResultTerms, SolveRequest, see, weigh
-from nuvrek.bench.work.job import choose, filed_mm, log_filed, next_step, steps_in_hand, tick
+from nuvrek.bench.working.job import choose, filed_mm, log_filed, next_step, steps_in_hand, tick
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.logbook.store import Logbook

@@ -9,7 +9,7 @@ from unittest import mock
 import msgspec
 import numpy as np
 
-from nuvrek.bench.work.job import asked_first, next_step
+from nuvrek.bench.working.job import asked_first, next_step
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Wire
 from nuvrek.readings.entries import AnyEntry, FretWork, Size, StandOff, State

@@ -5,7 +5,7 @@ from typing import Any
 from PyQt6.QtCore import Qt
 
 from nuvrek.bench.forms.strings import StringRow, read_strings
-from nuvrek.bench.work.rod_loop import FEELS, wanted_leaf_mm
+from nuvrek.bench.working.rod_loop import FEELS, wanted_leaf_mm
 from nuvrek.neck.board import middle_fret
 from nuvrek.readings.entries import Describe, Heated, RodMove, StateChange, StringGap
 from nuvrek.wording.speech import say

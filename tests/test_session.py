@@ -9,7 +9,7 @@ from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.session import Refused, Session, undo_words
 from nuvrek.bench.settings import Settings, load, save
 from nuvrek.bench.shop.shelf import Shelf
-from nuvrek.bench.work.job import tick
+from nuvrek.bench.working.job import tick
 from nuvrek.exchange.jobfile import JobFaults, parse
 from nuvrek.logbook.store import Logbook, LogbookError, LogbookFull
 from nuvrek.planning.steps.step import Step

@@ -12,11 +12,11 @@ from msgspec import structs
 from nuvrek.bench.session import Session
 from nuvrek.bench.shop.queue import fits, forecast, order_of, queued
 from nuvrek.bench.shop.shelf import Shelf, ShelfCard
-from nuvrek.bench.work.clocks import clock_of
-from nuvrek.bench.work.job import next_step, tick
-from nuvrek.bench.work.moments import minutes_between
-from nuvrek.bench.work.ticks import ticks_of
-from nuvrek.bench.work.today import NeckNeed, need_of
+from nuvrek.bench.working.clocks import clock_of
+from nuvrek.bench.working.job import next_step, tick
+from nuvrek.bench.working.moments import minutes_between
+from nuvrek.bench.working.ticks import ticks_of
+from nuvrek.bench.working.today import NeckNeed, need_of
 from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, NeckRow
 from nuvrek.planning.money.pace import pace_of

@@ -14,7 +14,7 @@ from hypothesis import strategies as st
 from nuvrek.bench.settings import Settings, load, save
 from nuvrek.bench.shop_settings import keep_shop, moved_in, window_only, with_shop
 from nuvrek.bench.three_way import both_changes
-from nuvrek.bench.work.archive import packed, taken_in
+from nuvrek.bench.working.archive import packed, taken_in
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import Window
 from nuvrek.logbook.joining.merging import merge

@@ -16,7 +16,7 @@ from unittest import mock
 from nuvrek.bench.session import Session
 from nuvrek.bench.settings import Settings
 from nuvrek.bench.shop_settings import keep_shop
-from nuvrek.bench.work.archive import everything_in_archive, packed
+from nuvrek.bench.working.archive import everything_in_archive, packed
 from nuvrek.exchange.files import write_whole
 from nuvrek.logbook.benches import server_connection
 from nuvrek.logbook.benches.bench_copy import BenchCopy

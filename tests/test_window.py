@@ -9,7 +9,7 @@ import unittest
 from pathlib import Path
 from typing import Any
 
-from nuvrek.bench.work.job import asked_first, next_step, steps_in_hand
+from nuvrek.bench.working.job import asked_first, next_step, steps_in_hand
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import (
     CrownHeight,

@@ -7,9 +7,9 @@ from typing import Any
 
 from nuvrek.bench.session import Session
 from nuvrek.bench.solved import ResultTerms, Solved, SolveRequest, see, weigh
-from nuvrek.bench.work.asked_readings import due_reading, gone_in_vain
-from nuvrek.bench.work.course_walk import gate_of
-from nuvrek.bench.work.job import choose, next_step, tick
+from nuvrek.bench.working.asked_readings import due_reading, gone_in_vain
+from nuvrek.bench.working.course_walk import gate_of
+from nuvrek.bench.working.job import choose, next_step, tick
 from nuvrek.demo import demo_jobs
 from nuvrek.logbook.store import Logbook
 from nuvrek.readings.entries import StringHeight

@@ -8,7 +8,7 @@ from dataclasses import replace
 from typing import Any
 from unittest import mock
 
-from nuvrek.bench.work.job import asked_first, next_step
+from nuvrek.bench.working.job import asked_first, next_step
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import (
     CrownHeight,

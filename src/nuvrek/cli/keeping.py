@@ -7,7 +7,7 @@ from contextlib import closing
 from datetime import datetime
 from pathlib import Path
 
-from nuvrek.bench.work.archive import everything_in_archive, less_than_there, packed
+from nuvrek.bench.working.archive import everything_in_archive, less_than_there, packed
 from nuvrek.cli.terminal import FINE, UNANSWERED, Command, complain, tell
 from nuvrek.exchange.files import write_whole
 from nuvrek.logbook.joining.merging import TakenIn, everything_in, forecast, take_in

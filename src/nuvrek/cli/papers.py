@@ -44,7 +44,7 @@ def _report(options: argparse.Namespace) -> int:
     from nuvrek.bench.papers.facts import Facts
     from nuvrek.bench.shop.shelf import pace_in
     from nuvrek.bench.solved import see, wanted_alone, weigh
-    from nuvrek.bench.work.gone_ways import gone_ways
+    from nuvrek.bench.working.gone_ways import gone_ways
     from nuvrek.readings.journal import fold
     from nuvrek.wording.papers.make import laid_out, pdf_of, proposed, unset
 

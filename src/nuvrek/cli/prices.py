@@ -166,7 +166,7 @@ def _amounts(amounts: Sequence[Amount] | None) -> list[str] | None:
 
 
 def _agreed_answer(neck_state: NeckState, kinds: Sequence[str]) -> list[dict[str, Any]]:
-    from nuvrek.bench.work.agreement import standings
+    from nuvrek.bench.working.agreement import standings
 
     return [
         {

@@ -7,13 +7,13 @@ from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
-from nuvrek.bench.work.moments import apart, moment
+from nuvrek.bench.working.moments import apart, moment
 from nuvrek.desktop.app_state import AppState
 from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.shop.shelf import ShelfCard
-    from nuvrek.bench.work.today import NeckNeed
+    from nuvrek.bench.working.today import NeckNeed
 
 _EVERY_MS = 15_000
 # Qt's numbers of the types in which the desktop's service wants its arguments.
@@ -43,7 +43,7 @@ class Ringing(QObject):
         found = {card.row.id: (card.neck.title, card.need) for card in self._cards()}
         session = self.app.session
         if session is not None:
-            from nuvrek.bench.work.today import need_of
+            from nuvrek.bench.working.today import need_of
 
             neck_state = session.neck_state
             found[session.neck_id] = neck_state.neck.title, need_of(neck_state, session.asked)

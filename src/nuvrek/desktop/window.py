@@ -269,7 +269,7 @@ class Window(QWidget):
         session = self.app.session
         if session is None:
             return
-        from nuvrek.bench.work.job import advance_of
+        from nuvrek.bench.working.job import advance_of
 
         a = advance_of(session.neck_state)
         for name, share in zip(

@@ -16,7 +16,7 @@ from nuvrek.bench.keypad.keys.base import StationKeys
 from nuvrek.bench.keypad.question import OFFER_KEYS, Question
 from nuvrek.bench.keypad.repeats import Repeats
 from nuvrek.bench.session import Session, undo_hint, undo_words
-from nuvrek.bench.work.moments import minutes_between
+from nuvrek.bench.working.moments import minutes_between
 from nuvrek.logbook.store import LogbookError
 from nuvrek.meaning import Saying, means, sentences, told_by
 from nuvrek.neck.description import Lane, NeckDescription

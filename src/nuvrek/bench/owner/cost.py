@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from msgspec import Struct
 
 from nuvrek import meaning
-from nuvrek.bench.work.ticks import kind_of_neck
+from nuvrek.bench.working.ticks import kind_of_neck
 from nuvrek.meaning import Figure, Saying, means, sentences
 from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription

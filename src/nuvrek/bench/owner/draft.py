@@ -14,8 +14,8 @@ from nuvrek.bench.papers.figures import Figures, known_locale
 from nuvrek.bench.session import Session
 from nuvrek.bench.settings import Settings
 from nuvrek.bench.solved import Solved
-from nuvrek.bench.work.agreement import Standing, agree, lift, open_words, refused, standings
-from nuvrek.bench.work.gone_ways import gone_ways
+from nuvrek.bench.working.agreement import Standing, agree, lift, open_words, refused, standings
+from nuvrek.bench.working.gone_ways import gone_ways
 from nuvrek.meaning import Saying, lower_first, means, sentences
 from nuvrek.money import Amount
 from nuvrek.neck.owner import Owner
@@ -103,7 +103,7 @@ class OwnerDraft:
     @property
     def over(self) -> bool:
         """Whether all steps of the way in hand are ticked, and none follows it."""
-        from nuvrek.bench.work.job import next_step
+        from nuvrek.bench.working.job import next_step
 
         neck_state = self.solved.neck_state
         return (

@@ -262,7 +262,7 @@ class FilingDraft:
 
     def take(self, session: Session) -> None:
         """Write the draft and the way in view down in one go. Raises LogbookError."""
-        from nuvrek.bench.work.job import chosen_entry
+        from nuvrek.bench.working.job import chosen_entry
 
         chosen = chosen_entry(self.solved, self.way(), self.case.neck_map)
         session.append(*self.agreement(), chosen, on=self.solved.identity)

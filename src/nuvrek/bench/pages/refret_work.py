@@ -8,8 +8,8 @@ from typing import TYPE_CHECKING
 
 from nuvrek import meaning
 from nuvrek.bench.strips.refret import TableStrip, TruingStrip, truing_strip
-from nuvrek.bench.work.fret_table import table_rows, waiting
-from nuvrek.bench.work.job import steps_in_hand
+from nuvrek.bench.working.fret_table import table_rows, waiting
+from nuvrek.bench.working.job import steps_in_hand
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANES
 from nuvrek.planning.steps.step import Step

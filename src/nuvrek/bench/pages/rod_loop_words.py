@@ -8,7 +8,7 @@ from msgspec import Struct
 
 from nuvrek import meaning
 from nuvrek.bench.keypad.view import view_of
-from nuvrek.bench.work.rod_loop import FEELS, RodLoop
+from nuvrek.bench.working.rod_loop import FEELS, RodLoop
 from nuvrek.meaning import Saying, Word, means, sentences
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.words import turns_words

@@ -7,9 +7,9 @@ from typing import TYPE_CHECKING
 from nuvrek import meaning
 from nuvrek.bench.strips.filing import metal_strip, section_strip
 from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
-from nuvrek.bench.work.course_walk import Gate
-from nuvrek.bench.work.ink_order import InkWalk, ink_gone
-from nuvrek.bench.work.job import filed_mm, left_to_file, steps_in_hand, still_to_file
+from nuvrek.bench.working.course_walk import Gate
+from nuvrek.bench.working.ink_order import InkWalk, ink_gone
+from nuvrek.bench.working.job import filed_mm, left_to_file, steps_in_hand, still_to_file
 from nuvrek.meaning import Saying, lower_first, means, sentences
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.planning.steps.step import Step

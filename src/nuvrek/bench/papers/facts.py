@@ -9,7 +9,7 @@ from msgspec import structs
 
 from nuvrek.bench.owner.cost import Cost, cost_of, course_ways
 from nuvrek.bench.papers.figures import Figures
-from nuvrek.bench.work.agreement import plans_of
+from nuvrek.bench.working.agreement import plans_of
 from nuvrek.meaning import Refusal, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner

@@ -10,7 +10,7 @@ from msgspec import Struct, structs
 
 from nuvrek import patience
 from nuvrek.bench.pages.promise_and_result import compare
-from nuvrek.bench.work.ticks import Ticked, gone_by, kind_of_neck, ticks_of
+from nuvrek.bench.working.ticks import Ticked, gone_by, kind_of_neck, ticks_of
 from nuvrek.logbook.store import Logbook
 from nuvrek.meaning import Meaning, Saying, Word, keys_in, means
 from nuvrek.neck.description import NeckDescription

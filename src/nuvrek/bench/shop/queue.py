@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING, Literal
 from msgspec import Struct
 
 from nuvrek.bench.shop.shelf import ShelfCard
-from nuvrek.bench.work.today import NEEDS, NeedKind, day_after
+from nuvrek.bench.working.today import NEEDS, NeedKind, day_after
 
 if TYPE_CHECKING:
     from nuvrek.planning.money.pace import Pace

@@ -13,10 +13,10 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek import meaning
-from nuvrek.bench.work.clocks import due_of
-from nuvrek.bench.work.job import next_step
-from nuvrek.bench.work.ticks import Ticked, ticks_of
-from nuvrek.bench.work.today import NeckNeed, need_of
+from nuvrek.bench.working.clocks import due_of
+from nuvrek.bench.working.job import next_step
+from nuvrek.bench.working.ticks import Ticked, ticks_of
+from nuvrek.bench.working.today import NeckNeed, need_of
 from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.meaning import Kept, Saying, keep, means, told_by, written

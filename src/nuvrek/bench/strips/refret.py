@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
-from nuvrek.bench.work.fret_table import FretTableRow
+from nuvrek.bench.working.fret_table import FretTableRow
 from nuvrek.meaning import Figure, Saying, means
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.units import Unit, format_length, format_number, number_text

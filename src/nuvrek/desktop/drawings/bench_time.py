@@ -13,7 +13,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.bench.shop.queue import Ready
 from nuvrek.bench.shop.shelf import ShelfCard
-from nuvrek.bench.work.moments import apart, moment
+from nuvrek.bench.working.moments import apart, moment
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting

@@ -12,7 +12,7 @@ from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, QPolygonF
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
-from nuvrek.bench.work.rod_loop import TracePoint
+from nuvrek.bench.working.rod_loop import TracePoint
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme

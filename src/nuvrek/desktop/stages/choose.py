@@ -13,8 +13,8 @@ from nuvrek.bench.owner.cost import Cost, cost_of, cost_words, price_points
 from nuvrek.bench.owner.worth import beside_words
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
-from nuvrek.bench.work.agreement import open_words, standings
-from nuvrek.bench.work.job import choose
+from nuvrek.bench.working.agreement import open_words, standings
+from nuvrek.bench.working.job import choose
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.price_and_gain import Point, PriceView
 from nuvrek.desktop.sheet.strip_painter import write

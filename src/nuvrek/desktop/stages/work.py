@@ -20,10 +20,10 @@ from nuvrek.bench.pages.work import (
 )
 from nuvrek.bench.session import undo_hint
 from nuvrek.bench.strips.strips import AnyStrip
-from nuvrek.bench.work.asked_readings import due_reading
-from nuvrek.bench.work.course_walk import Gate, gate_of
-from nuvrek.bench.work.ink_order import InkWalk
-from nuvrek.bench.work.job import (
+from nuvrek.bench.working.asked_readings import due_reading
+from nuvrek.bench.working.course_walk import Gate, gate_of
+from nuvrek.bench.working.ink_order import InkWalk
+from nuvrek.bench.working.job import (
     asked_first,
     choose,
     leave_or_take_up,
@@ -34,7 +34,7 @@ from nuvrek.bench.work.job import (
     steps_in_hand,
     tick,
 )
-from nuvrek.bench.work.rod_loop import RodLoop, trace
+from nuvrek.bench.working.rod_loop import RodLoop, trace
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.rod import RodView
 from nuvrek.desktop.sheet.view import SheetView

@@ -10,7 +10,7 @@ from nuvrek.bench.shop.queue import Ready
 from nuvrek.bench.shop.shelf import ShelfCard
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.bench.strips.strips import Dots
-from nuvrek.bench.work.today import NEEDS
+from nuvrek.bench.working.today import NEEDS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.sheet.fingerboard import paint_board

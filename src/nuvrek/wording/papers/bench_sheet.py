@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from nuvrek.bench.pages.work import planned
 from nuvrek.bench.papers.facts import Facts
-from nuvrek.bench.work.agreement import standings
-from nuvrek.bench.work.job import steps_in_hand
+from nuvrek.bench.working.agreement import standings
+from nuvrek.bench.working.job import steps_in_hand
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.planning.steps.cautions import FIRST

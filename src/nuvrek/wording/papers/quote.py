@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures
-from nuvrek.bench.work.agreement import standings
+from nuvrek.bench.working.agreement import standings
 from nuvrek.readings.owner.entries import Letter, Quote, Table
 from nuvrek.wording import speech as words
 from nuvrek.wording.papers.plain import way_words

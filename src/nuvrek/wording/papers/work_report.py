@@ -6,7 +6,7 @@ from __future__ import annotations
 
 from nuvrek.bench.pages.promise_and_result import Outcome, compare
 from nuvrek.bench.papers.facts import Facts
-from nuvrek.bench.work.job import look_again_words, next_step
+from nuvrek.bench.working.job import look_again_words, next_step
 from nuvrek.meaning import Saying
 from nuvrek.planning.wear import wear_of
 from nuvrek.readings.entries import Filed, FretWork, Seated

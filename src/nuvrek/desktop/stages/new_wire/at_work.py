@@ -15,9 +15,9 @@ from nuvrek.bench.session import Session
 from nuvrek.bench.settings import book_out
 from nuvrek.bench.solved import Solved
 from nuvrek.bench.strips.strips import AnyStrip
-from nuvrek.bench.work.clocks import clock_of
-from nuvrek.bench.work.fret_table import FretWalk, keys_words, waiting, wire_needed
-from nuvrek.bench.work.job import next_step
+from nuvrek.bench.working.clocks import clock_of
+from nuvrek.bench.working.fret_table import FretWalk, keys_words, waiting, wire_needed
+from nuvrek.bench.working.job import next_step
 from nuvrek.desktop.app_state import AppState
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Trued

@@ -412,7 +412,7 @@ class NewWireStage(Stage):
             self.bar.say(tr("Written down. All ways are weighed by it from now on."))
 
     def _take(self) -> None:
-        from nuvrek.bench.work.job import choose
+        from nuvrek.bench.working.job import choose
 
         draft, session, solved = self.draft, self.app.session, self.app.fresh
         if draft is None or session is None or solved is None or solved.plan is None:

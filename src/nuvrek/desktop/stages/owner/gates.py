@@ -9,7 +9,7 @@ from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QRe
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.bench.owner.draft import GATES
-from nuvrek.bench.work.agreement import Standing
+from nuvrek.bench.working.agreement import Standing
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting

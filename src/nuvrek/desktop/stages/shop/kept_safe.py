@@ -378,7 +378,7 @@ class KeptSafeStage(Stage):
         again, sure = self.app.book.again, self._sure == str(path)
 
         def pack(tell: Callable[[str], None]) -> object:
-            from nuvrek.bench.work.archive import less_than_there, packed
+            from nuvrek.bench.working.archive import less_than_there, packed
 
             tell(tr("Packing"))
             with closing(again()) as book:
@@ -403,7 +403,7 @@ class KeptSafeStage(Stage):
 
     def take(self, path: Path) -> None:
         """Take an archive in, all of it or nothing."""
-        from nuvrek.bench.work.archive import everything_in_archive
+        from nuvrek.bench.working.archive import everything_in_archive
 
         self._take_in(lambda _book: everything_in_archive(path))
 

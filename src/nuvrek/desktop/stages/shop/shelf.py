@@ -11,7 +11,7 @@ from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout
 
 from nuvrek.bench.shop.shelf import AT_ONCE, ShelfCard
-from nuvrek.bench.work.today import NEEDS
+from nuvrek.bench.working.today import NEEDS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.bench_time import BenchTime
 from nuvrek.desktop.stages.base import Stage, button, heading

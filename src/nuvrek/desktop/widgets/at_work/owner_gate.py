@@ -6,8 +6,8 @@ from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QLabel, QVBoxLayout, QWidget
 
 from nuvrek.bench.session import Session
-from nuvrek.bench.work.agreement import waiting, waiting_words
-from nuvrek.bench.work.job import next_step
+from nuvrek.bench.working.agreement import waiting, waiting_words
+from nuvrek.bench.working.job import next_step
 from nuvrek.desktop.stages.base import button
 from nuvrek.desktop.theme import Theme
 from nuvrek.wording.speech import say, tr

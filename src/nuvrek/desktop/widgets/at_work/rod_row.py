@@ -7,7 +7,7 @@ from typing import Literal
 from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
-from nuvrek.bench.work.rod_loop import FEELS
+from nuvrek.bench.working.rod_loop import FEELS
 from nuvrek.desktop.stages.base import Choices, button
 from nuvrek.readings.entries import Feel, Side
 from nuvrek.wording.speech import later, named, say, tr

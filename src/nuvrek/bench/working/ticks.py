@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 
-from nuvrek.bench.work.job import doing_of
-from nuvrek.bench.work.moments import minutes_between
+from nuvrek.bench.working.job import doing_of
+from nuvrek.bench.working.moments import minutes_between
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import steps_of

@@ -10,11 +10,11 @@ from typing import Literal
 from msgspec import Struct
 
 from nuvrek import meaning
-from nuvrek.bench.work.agreement import waiting
-from nuvrek.bench.work.clocks import until_of
-from nuvrek.bench.work.job import next_step, steps_in_hand
-from nuvrek.bench.work.moments import apart, moment
-from nuvrek.bench.work.ticks import kind_of_neck
+from nuvrek.bench.working.agreement import waiting
+from nuvrek.bench.working.clocks import until_of
+from nuvrek.bench.working.job import next_step, steps_in_hand
+from nuvrek.bench.working.moments import apart, moment
+from nuvrek.bench.working.ticks import kind_of_neck
 from nuvrek.meaning import Kept, Saying, means
 from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import way_title

@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING
 from msgspec import Struct
 
 from nuvrek import meaning
-from nuvrek.bench.work.asked_readings import gone_in_vain
+from nuvrek.bench.working.asked_readings import gone_in_vain
 from nuvrek.meaning import Saying, lower_first, means
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry

@@ -8,8 +8,8 @@ from datetime import datetime, timedelta
 
 from msgspec import Struct
 
-from nuvrek.bench.work.job import next_step, steps_in_hand
-from nuvrek.bench.work.moments import apart, by_the_clock_of, moment
+from nuvrek.bench.working.job import next_step, steps_in_hand
+from nuvrek.bench.working.moments import apart, by_the_clock_of, moment
 from nuvrek.meaning import Saying, means
 from nuvrek.readings.journal import NeckState
 

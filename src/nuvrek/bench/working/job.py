@@ -11,10 +11,10 @@ from msgspec import Struct
 
 from nuvrek import meaning
 from nuvrek.bench.session import Refused, Session
-from nuvrek.bench.work.agreement import waiting, waiting_words
-from nuvrek.bench.work.fret_table import rest_entries
-from nuvrek.bench.work.fret_table import waiting as frets_waiting
-from nuvrek.bench.work.moments import minutes_between
+from nuvrek.bench.working.agreement import waiting, waiting_words
+from nuvrek.bench.working.fret_table import rest_entries
+from nuvrek.bench.working.fret_table import waiting as frets_waiting
+from nuvrek.bench.working.moments import minutes_between
 from nuvrek.meaning import Saying, means, written
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, MOST_LETTERS, Lane, NeckDescription
