@@ -8,9 +8,17 @@ from typing import Any, ClassVar
 
 import numpy as np
 
-from nuvrek.meaning import Word, keys_in, means
+from nuvrek.meaning import Shown, Word, keys_in, means
 from nuvrek.planning.case.way import Leg
-from nuvrek.planning.judgement.rules import bow_without_rod, content, rod, tops, unread, wood
+from nuvrek.planning.judgement.rules import (
+    bow_without_rod,
+    content,
+    nut_and_strings,
+    rod,
+    tops,
+    unread,
+    wood,
+)
 from tests.support import neck_with
 
 
@@ -96,6 +104,15 @@ class Wood(unittest.TestCase):
             with self.subTest(mm=mm, more=more):
                 stands = grounds(wood=(shape("hump", mm),), **more)
                 self.assertEqual(ways_of(wood.WOOD, stands), ["level"] * speaks)
+
+    def test_the_worst_of_two_shapes_decides(self) -> None:
+        for shapes in ((0.05, -0.3), (-0.3, 0.05)):
+            stands = grounds(wood=tuple(shape("s-shape", mm) for mm in shapes))
+            self.assertEqual(ways_of(wood.WOOD, stands), ["level"])
+        (leg,) = wood.TONGUE.speaks(
+            grounds(wood=(shape("tongue", 0.3),), wishes=True, relief_off=True)
+        )
+        self.assertNotIn("rules.rod-set-relief-read", keys_in(leg.gate))
 
     def test_without_metal_for_it_new_wire_or_nothing(self) -> None:
         out = {"level": way(why_out=("no metal",)), "refret-true": way()}
@@ -282,6 +299,83 @@ class BowWithoutRod(unittest.TestCase):
         self.assertEqual(self.led(0.8, ways=every, rod="one-way", **slack), ["new-neck"])
         left = {"stopped": lambda *kinds: "nothing-left" in kinds}
         self.assertEqual(self.led(1.2, **left), [])
+
+
+class Less(unittest.TestCase):
+    def less(self, metal_mm: float, **neck: float) -> tuple[str, tuple[str, ...]]:
+        promise = SimpleNamespace(height_low_mm=1.4)
+        ways = {"play-clean": way(metal_mm=metal_mm, promise=promise), "level": way(metal_mm=1.0)}
+        facts = {"height": lambda mm: Shown(mm, "mm"), "length": lambda mm: Shown(mm, "mm")}
+        stands = grounds(facts, ways=ways, neck=neck_with(**neck))
+        kind, why = tops._less(stands, "level", means("ways.leave"))
+        self.shown = why
+        return kind, keys_in(why)
+
+    def test_half_the_metal_is_offered_or_taken_where_the_height_is_wished(self) -> None:
+        bound = tops.MUCH_LESS
+        said = "rules.clean-notes-bass-side-just"
+        self.assertEqual(self.less(bound + 0.01), ("level", ("ways.leave",)))
+        self.assertIn(said, self.less(bound)[1])
+        self.assertIn("1.4", repr(self.shown))
+        kind, keys = self.less(bound, height_low_mm=1.8)
+        self.assertEqual((kind, said in keys), ("level", True))
+        kind, _ = self.less(bound, height_low_mm=1.8, height_high_mm=1.5)
+        self.assertEqual(kind, "play-clean")
+
+
+class Heights(unittest.TestCase):
+    def heights(self, **known: Any) -> list[Leg]:
+        usual: dict[str, Any] = {
+            "wishes": True,
+            "too_low": False,
+            "complains_of": lambda what: False,
+            "ways": {"saddle": way(), "shim": way(), "strings": way()},
+        }
+        return [*nut_and_strings.HEIGHTS.speaks(grounds(**{**usual, **known}))]
+
+    def test_by_saddle_else_by_angle_after_the_relief(self) -> None:
+        (leg,) = self.heights()
+        self.assertEqual((leg.way, leg.gate), ("saddle", ""))
+        self.assertIn("rules.relief-tops-ask-nothing-string", keys_in(leg.why))
+        (leg,) = self.heights(relief_off=True)
+        self.assertIn("rules.relief-tops-they-shall-both", keys_in(leg.gate))
+        self.assertNotIn("rules.relief-tops-ask-nothing-string", keys_in(leg.why))
+        for known in ({"even": False}, {"worn": (4,)}):
+            (leg,) = self.heights(**known)
+            self.assertNotIn("rules.relief-tops-ask-nothing-string", keys_in(leg.why))
+        spent = {"saddle": way(possible=False), "shim": way(), "strings": way()}
+        self.assertEqual([leg.way for leg in self.heights(ways=spent)], ["shim"])
+        self.assertEqual(self.heights(wishes=False), [])
+        self.assertEqual(self.heights(too_low=True), [])
+
+    def test_lighter_strings_only_where_the_saddle_has_no_more(self) -> None:
+        high: dict[str, Any] = {"complains_of": lambda what: what == "strings high"}
+        spent = {"saddle": way(possible=False), "shim": way(), "strings": way()}
+        self.assertEqual([leg.way for leg in self.heights(**high)], ["saddle"])
+        both = [leg.way for leg in self.heights(**high, ways=spent)]
+        self.assertEqual(both, ["shim", "strings"])
+        off = [leg.way for leg in self.heights(**high, ways=spent, relief_off=True)]
+        self.assertEqual(off, ["shim"])
+
+
+class PlaysClean(unittest.TestCase):
+    def test_what_rings_clean_for_a_content_owner_stays_whatever_is_usual(self) -> None:
+        clean: dict[str, Any] = {"content": True, "heard_clean": True, "roomy": False}
+        more, fewer = (f"rules.there-relief-than-usual-does-{way}" for way in ("more", "less"))
+        for known, key in (
+            ({}, None),
+            ({"relief_off": True, "relief_over": True}, more),
+            ({"relief_off": True, "relief_over": False}, fewer),
+        ):
+            (leg,) = content.PLAYS_CLEAN.speaks(grounds(**{**clean, **known}))
+            said = {*keys_in(leg.why)} & {more, fewer}
+            self.assertEqual(said, set() if key is None else {key})
+        for known in ({"content": False}, {"heard_clean": False}):
+            self.assertEqual(ways_of(content.PLAYS_CLEAN, grounds(**{**clean, **known})), [])
+        roomy = {**clean, "heard_clean": False, "roomy": True}
+        self.assertEqual(ways_of(content.PLAYS_CLEAN, grounds(**roomy)), ["leave"])
+        for known in ({"tops_known": False}, {"worn": (4,)}):
+            self.assertEqual(ways_of(content.PLAYS_CLEAN, grounds(**{**roomy, **known})), [])
 
 
 class Nothing(unittest.TestCase):
