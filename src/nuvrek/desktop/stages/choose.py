@@ -427,13 +427,13 @@ class ChooseStage(Stage):
         else:
             reasons = (*way.why_not, *way.not_known)
         if way.status == "not known":
-            moment = tr("not known yet")
+            standing = tr("not known yet")
         else:
-            moment = tr("not now")
+            standing = tr("not now")
         if way.possible:
             head = f"{say(way.title)}: {say(way.gist)}"
         else:
-            head = f"{say(way.title)}: {moment}"
+            head = f"{say(way.title)}: {standing}"
         if way.possible and len(head) > _LONGEST_HEAD:
             # What does not fit large is said small.
             head = say(way.title)

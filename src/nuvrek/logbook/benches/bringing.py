@@ -284,8 +284,8 @@ class Bringer:
             ).fetchone()
             bodies = tuple(body for body, _ in self._rows_here(stand.neck))
             used: set[str] = set()
-            texts = [act_mark(uid, act) for act in _acts_of(bodies)]
-            names = tuple((self._bench.sent_as(one, used), one) for one in texts)
+            marks = [act_mark(uid, act) for act in _acts_of(bodies)]
+            names = tuple((self._bench.sent_as(one, used), one) for one in marks)
             started = Started(str(row[0]), str(row[1]), bodies, tuple(n for n in names if n[0]))
             self._bench.let_wait(f"again-{uid}-{stand.mark}", uid, started)
 
