@@ -93,7 +93,10 @@ class Typed:
         self._last_ms = 1_000_000.0 - 1000.0 * time.monotonic()
 
     def press(self, key: str) -> None:
-        """A key typed now."""
+        """A key typed now, by a hand: a keyboard's clock counts whole milliseconds, and no hand
+        follows a page within one or two of them.
+        """
+        time.sleep(0.003)
         self._send(key, self._last_ms + 1000.0 * time.monotonic())
 
     def late(self, key: str, by_ms: float = 40.0) -> None:
