@@ -9,6 +9,7 @@ from typing import Any, ClassVar
 import numpy as np
 
 from nuvrek.meaning import Shown, Word, keys_in, means
+from nuvrek.neck.complaint import Complaint
 from nuvrek.planning.case.way import Leg
 from nuvrek.planning.judgement.rules import (
     bow_without_rod,
@@ -71,6 +72,8 @@ def grounds(case: dict[str, Any] | None = None, **known: Any) -> Any:
         "new_wire": None,
         "worn": (),
         "stopped": lambda *kinds: False,
+        "barely_read": False,
+        "complaint_shape": Complaint(),
     }
     made = SimpleNamespace(**{**usual, **known})
     made.possible = lambda kind: kind in made.ways and made.ways[kind].possible
@@ -328,7 +331,6 @@ class Heights(unittest.TestCase):
         usual: dict[str, Any] = {
             "wishes": True,
             "too_low": False,
-            "complains_of": lambda what: False,
             "ways": {"saddle": way(), "shim": way(), "strings": way()},
         }
         return [*nut_and_strings.HEIGHTS.speaks(grounds(**{**usual, **known}))]
@@ -349,7 +351,7 @@ class Heights(unittest.TestCase):
         self.assertEqual(self.heights(too_low=True), [])
 
     def test_lighter_strings_only_where_the_saddle_has_no_more(self) -> None:
-        high: dict[str, Any] = {"complains_of": lambda what: what == "strings high"}
+        high: dict[str, Any] = {"complaint_shape": Complaint(what=("stiff",))}
         spent = {"saddle": way(possible=False), "shim": way(), "strings": way()}
         self.assertEqual([leg.way for leg in self.heights(**high)], ["saddle"])
         both = [leg.way for leg in self.heights(**high, ways=spent)]
@@ -415,12 +417,12 @@ class Nothing(unittest.TestCase):
 
     def test_hardware_is_blamed_only_where_nothing_else_can_be(self) -> None:
         ways = {"hardware": way()}
-        noisy: dict[str, Any] = {"complains_of": lambda what: what == "noise", "ways": ways}
+        noisy: dict[str, Any] = {"complaint_shape": Complaint(what=("buzz",)), "ways": ways}
         for more, speaks in (
             ({}, True),
             ({"tops_known": False}, False),
             ({"proud": (4,)}, False),
-            ({"complains_of": lambda what: False}, False),
+            ({"complaint_shape": Complaint()}, False),
             ({"ways": {}}, False),
         ):
             stands = grounds(**{**noisy, **more})

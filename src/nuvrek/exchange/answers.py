@@ -16,6 +16,7 @@ from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.way import Plan, Way
+from nuvrek.planning.causes.weighed import Evidence, WeighedCause
 from nuvrek.planning.crowns.recrown_table import recrown, widths_read
 from nuvrek.planning.filing.rehearse_way import rehearse_way
 from nuvrek.planning.filing.tops import neck_tops_of
@@ -129,9 +130,38 @@ def plan_answer(plan: Plan, neck_map: HeightMap) -> dict[str, Any]:
         "course": [
             fields(leg, "way", "why", "gate", "unless", "rule", **_GROUNDS) for leg in plan.course
         ],
+        "causes": [_cause_answer(cause) for cause in plan.causes],
+        "something_else": round(plan.diagnosis.other, 3),
+        "tests": [
+            fields(test, "kind", "text", "minutes", "settles", "fret")
+            for test in plan.diagnosis.tests
+        ],
+        "accounts": [
+            fields(account, "finding", "fret", "lane", "leg", "reason")
+            for account in plan.accounts
+        ],
         "rod": _rod_answer(plan),
         "ways": [_way_answer(way, neck_map) for way in plan.ways],
         "curve": _curve_answer(plan),
+    }
+
+
+def _cause_answer(cause: WeighedCause) -> dict[str, Any]:
+    """One cause: its chance beside the others, and what speaks for and against it."""
+    return {
+        **fields(cause, "kind", "title", "seen", "cures", "test"),
+        "chance": round(cause.chance, 3),
+        "for": [_evidence_answer(each) for each in cause.speaks_for],
+        "against": [_evidence_answer(each) for each in cause.speaks_against],
+    }
+
+
+def _evidence_answer(evidence: Evidence) -> dict[str, Any]:
+    return {
+        "text": evidence.says,
+        "log_odds": round(evidence.log_odds, 2),
+        "from": "map" if evidence.figured else "practice",
+        "readings": list(evidence.numbers),
     }
 
 

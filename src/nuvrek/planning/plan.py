@@ -5,6 +5,7 @@ advised.
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import replace
 from importlib import import_module
 
 from nuvrek import patience
@@ -12,15 +13,18 @@ from nuvrek.clearance.string_heights import heights_of
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.meaning import Saying
+from nuvrek.planning.agreement.bounds import bounded
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.costing import costed
 from nuvrek.planning.case.way import Draft, Plan, Way
 from nuvrek.planning.case.weighing import Weighing
+from nuvrek.planning.causes.weigh import diagnose
 from nuvrek.planning.filing.clean_program import MetalCurve
 from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.filing.tops import neck_tops_of
 from nuvrek.planning.forecast.doubt import doubts_of
 from nuvrek.planning.forecast.string_height import lowest_of
+from nuvrek.planning.judgement.accounts import settle
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.judge import judge
 from nuvrek.planning.judgement.known import what_is_known
@@ -48,9 +52,12 @@ def make_plan(
     """
     weighing = Weighing(case_of(neck_map, findings, unit, height_unit))
     case = weighing.case
-    drafts = [drafted(record, weighing) for record in WAYS.values()]
-    ways = whole(weighing, tuple(draft for draft in drafts if draft is not None))
-    course = judge(Grounds(weighing, {way.kind: way for way in ways}))
+    drafts = (drafted(record, weighing) for record in WAYS.values())
+    ways = whole(weighing, tuple(bounded(case, draft) for draft in drafts if draft is not None))
+    grounds = Grounds(weighing, {way.kind: way for way in ways})
+    diagnosis = diagnose(grounds)
+    grounds = replace(grounds, diagnosis=diagnosis)
+    course = judge(grounds)
     reasons: list[Saying] = [*what_is_known(case), course[0].why]
     rock = float(rocks_mm(case.neck_tops, case.neck_tops.tops_mm).max())
     return Plan(
@@ -64,6 +71,8 @@ def make_plan(
         rodless=case.rodless,
         curve=_curve(weighing) if draw else None,
         course=course,
+        diagnosis=diagnosis,
+        accounts=settle(course, grounds),
     )
 
 

@@ -36,10 +36,12 @@ from nuvrek.readings.entry import (
 from nuvrek.readings.owner.entries import (
     Answered,
     Arrived,
+    ComplaintShaped,
     Consented,
     GateLifted,
     HandedBack,
     Letter,
+    LookedOver,
     Quote,
     Worth,
 )
@@ -452,7 +454,18 @@ AnyWork = (
     | Trued
     | FretWork
 )
-AnyDealing = Arrived | HandedBack | Worth | Quote | Answered | Consented | GateLifted | Letter
+AnyDealing = (
+    Arrived
+    | LookedOver
+    | ComplaintShaped
+    | HandedBack
+    | Worth
+    | Quote
+    | Answered
+    | Consented
+    | GateLifted
+    | Letter
+)
 AnyOfTheShop = Promised | WaitsFor | SeasonLook | Pause
 AnyEntry = (
     AnyReading

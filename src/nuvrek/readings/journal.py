@@ -19,6 +19,7 @@ from nuvrek.readings.entries import (
     Heard,
     Heated,
     NewWire,
+    Note,
     OthersClean,
     Promise,
     Reading,
@@ -33,6 +34,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.kinds import highest_fret, highest_string
 from nuvrek.readings.owner.dealings import Dealings, OwnerEntry, dealt
+from nuvrek.readings.owner.entries import LookedOver
 from nuvrek.readings.refret.entries import FretSays, FretStage
 from nuvrek.readings.refret.stages import TAKEN_OUT
 from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
@@ -135,6 +137,8 @@ class NeckState(Struct, frozen=True):
     reprofiled: int = 0
     # The highest fret and string any live reading or work speaks of.
     highest: tuple[int, int] = (0, 0)
+    # The words of notes since body and neck were last looked over.
+    notes: tuple[str, ...] = ()
     length: int = 0
 
     @property
@@ -323,7 +327,12 @@ class _Folding:
                 self.neck_state = structs.replace(
                     self.neck_state, left_at=at if what == "left" else ""
                 )
+            case Note(text=text) if text.strip():
+                notes = (*self.neck_state.notes, text.strip())
+                self.neck_state = structs.replace(self.neck_state, notes=notes)
             case _ if isinstance(entry, OwnerEntry):
+                if isinstance(entry, LookedOver):
+                    self.neck_state = structs.replace(self.neck_state, notes=())
                 dealings = dealt(self.neck_state.dealings, number, entry)
                 self.neck_state = structs.replace(self.neck_state, dealings=dealings)
                 self._reaches(highest_fret(entry))

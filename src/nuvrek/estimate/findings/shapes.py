@@ -17,7 +17,7 @@ from nuvrek.estimate.string_pull import both_read, forecast_tuned
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import StringGap, Strings
-from nuvrek.recognise.complaints import complaints_in
+from nuvrek.readings.told.complaint import complaint_of
 from nuvrek.units import Unit, format_length
 
 Array = NDArray[np.float64]
@@ -341,8 +341,8 @@ def _open_string_buzzes(measurer: Measurer, lane: int) -> bool:
         low_side = string > middle
         if fret == 0 and says != "clean" and low_side == (lane == 0):
             return True
-    complains = complaints_in(neck_state.neck.complaint)
-    return "open strings" in complains and bool(complains & {"noise", "dull"})
+    complaint = complaint_of(neck_state)
+    return complaint.of("open") and complaint.of("buzz", "rattle", "dead")
 
 
 def _touching(measurer: Measurer, lane: int) -> bool:

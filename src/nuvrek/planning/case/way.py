@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from nuvrek.meaning import Saying
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.planning.case.course import Leg
+from nuvrek.planning.causes.weighed import Account, Diagnosis, WeighedCause
 from nuvrek.planning.filing.clean_program import MetalCurve
 from nuvrek.planning.filing.level_program import Removal
 from nuvrek.planning.refret.new_tops import NewTops
@@ -231,6 +232,13 @@ class Plan:
     rodless: bool
     curve: MetalCurve | None
     course: tuple[Leg, ...] = ()
+    diagnosis: Diagnosis = Diagnosis()
+    accounts: tuple[Account, ...] = ()
+
+    @property
+    def causes(self) -> tuple[WeighedCause, ...]:
+        """What is the matter, the likeliest first."""
+        return self.diagnosis.causes
 
     def way(self, kind: WayKind) -> Way:
         """The way of that kind."""

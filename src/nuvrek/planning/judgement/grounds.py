@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from functools import cached_property
 
 import numpy as np
+from scipy.special import ndtr
 
 from nuvrek import meaning
 from nuvrek.clearance.string_heights import AS_WANTED_MM
@@ -14,32 +15,45 @@ from nuvrek.clearance.strung_neck import Rooms
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.shapes import tops_follow_mm
+from nuvrek.estimate.heightmap import NINE_IN_TEN
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.meaning import Saying
+from nuvrek.neck.complaint import Complaint
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.case.weighing import Weighing
+from nuvrek.planning.causes.weighed import Diagnosis
 from nuvrek.planning.crowns.crowning import LAND_MM
 from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.planning.ways.filing_words import few_frets
-from nuvrek.readings.entries import StringGap, WayKind
+from nuvrek.readings.entries import ON_WOOD, EdgeLie, StringGap, WayKind
+from nuvrek.readings.owner.dealings import refused_ways
+from nuvrek.readings.owner.entries import SoundFault
+from nuvrek.readings.told.complaint import complaint_of
+from nuvrek.readings.told.contradictions import Contradiction, contradictions
 from nuvrek.readings.told.new_wire import new_tops_of
-from nuvrek.readings.told.observed import flats_read, grooves_read
+from nuvrek.readings.told.observed import flats_read, grooves_read, rod_feel
+from nuvrek.readings.told.soundness import unsound
 from nuvrek.readings.told.what_was_read import (
     heard_clean,
     heard_faults,
     nut_trouble,
     relief_blind,
+    tops_read,
     unpressed,
 )
-from nuvrek.recognise.complaints import Complaint, complaints_in
+from nuvrek.recognise.complaints import Part, parts_in
 
 NEW_WIRE_KINDS: tuple[WayKind, ...] = ("refret", "refret-true", "refret-tangs", "refret-angle")
 # A groove to this depth may be left by agreement (common practice, no source).
 SHALLOW_GROOVE_MM = 0.12
+# With less than this share of the tops of a lane spoken of, nothing is filed yet (common practice).
+BARELY_READ = 0.25
+# So sure must it be that the sides differ before one rod is called unable (common practice).
+SIDES_SURE = 0.8
 # Tops that have less than this share of a shape of the wood do not follow it (common practice).
 FOLLOWS = 0.5
 
@@ -50,6 +64,7 @@ class Grounds:
 
     weighing: Weighing
     ways: Mapping[WayKind, Way]
+    diagnosis: Diagnosis = Diagnosis()
 
     @property
     def case(self) -> Case:
@@ -96,6 +111,15 @@ class Grounds:
     def tops_known(self) -> bool:
         """Whether nearly every top was spoken of, on all three lanes."""
         return self.case.tops_known
+
+    @cached_property
+    def barely_read(self) -> bool:
+        """Whether so few tops were spoken of, on whatever lane, that a mark tells of one place
+        only.
+        """
+        read = tops_read(self.case.neck_map.neck_state)
+        most = max(len(frets) for frets in read.values())
+        return most < BARELY_READ * self.neck.frets
 
     # --- wear ---------------------------------------------------------------
 
@@ -156,6 +180,8 @@ class Grounds:
         for kind in ("refret-angle", "refret-true", "refret-tangs", "refret"):
             if self.possible(kind):
                 return kind
+        if "refret" in refused_ways(self.case.neck_map.neck_state.dealings):
+            return None
         return next((kind for kind in NEW_WIRE_KINDS if kind in self.ways), None)
 
     # --- relief -------------------------------------------------------------
@@ -167,13 +193,50 @@ class Grounds:
 
     @property
     def relief_off(self) -> bool:
-        """Whether the relief is known to be off what is wanted; a bare neck has none yet."""
-        return not self.neck.bare and self.relief is not None and self.relief.off
+        """Whether the relief is known to be off what is wanted, of twin rods on either side; a
+        bare neck has none yet.
+        """
+        if self.neck.bare or self.relief is None:
+            return False
+        return self.relief.off or (self.neck.rod == "twin" and self.case.rod is not None)
 
     @property
     def relief_over(self) -> bool:
         """Whether there is too much of it."""
         return self.relief_off and self.relief is not None and self.relief.excess_mm > 0.0
+
+    @cached_property
+    def uneven_sides_mm(self) -> float | None:
+        """How far the relief of the two sides differs, where that is surely more than both margins
+        and no setting of one rod brings both right; None where not.
+        """
+        if self.sides_apart is None:
+            return None
+        mm, sd = self.sides_apart
+        limit = 2.0 * self.neck.relief_margin_mm
+        if abs(mm) <= limit or ndtr((abs(mm) - limit) / max(sd, 0.01)) < SIDES_SURE:
+            return None
+        return mm
+
+    @cached_property
+    def wood_read(self) -> bool:
+        """Whether an edge on the wood told of both sides."""
+        lanes = {
+            taken.reading.lane
+            for taken in self.case.neck_map.neck_state.taken
+            if isinstance(taken.reading, StringGap | EdgeLie) and taken.reading.by in ON_WOOD
+        }
+        return {"bass", "treble"} <= lanes
+
+    @cached_property
+    def unsound(self) -> tuple[SoundFault, ...]:
+        """What has to be mended before anything is done."""
+        return unsound(self.case.neck_map.neck_state)
+
+    @cached_property
+    def contradictions(self) -> tuple[Contradiction, ...]:
+        """Readings that can't both be true."""
+        return contradictions(self.case.neck_map.neck_state)
 
     @cached_property
     def relief_blind(self) -> bool:
@@ -263,9 +326,42 @@ class Grounds:
         """What the owner says, as said."""
         return self.neck.complaint.strip()
 
-    def complains_of(self, what: Complaint) -> bool:
-        """Whether the owner complains of this."""
-        return what in complaints_in(self.complaint)
+    @cached_property
+    def complaint_shape(self) -> Complaint:
+        """The complaint as values."""
+        return complaint_of(self.case.neck_map.neck_state)
+
+    @cached_property
+    def parts_named(self) -> frozenset[Part]:
+        """Parts and changes that complaint and take-in speak of."""
+        arrived = self.case.neck_map.neck_state.dealings.arrived
+        texts = [self.complaint]
+        if arrived is not None:
+            texts += [arrived.condition, arrived.strings_on, arrived.last_work]
+        return parts_in(". ".join(texts))
+
+    @cached_property
+    def rod_slack(self) -> bool:
+        """Whether the rod was last felt slack."""
+        return rod_feel(self.case.neck_map.neck_state) == "slack"
+
+    @cached_property
+    def worn_strings(self) -> tuple[int, ...]:
+        """Strings under which grooves that count were read."""
+        read = grooves_read(self.case.neck_map.neck_state)
+        return tuple(sorted({string for (_, string), mm in read.items() if mm >= GROOVE_MM}))
+
+    @cached_property
+    def sides_apart(self) -> tuple[float, float] | None:
+        """How much more relief over its wish the low side has than the high side, and the doubt
+        of that (one standard deviation), mm; None where not both were read.
+        """
+        sides = [wanted_relief(self.case.neck_map, (lane,)) for lane in ("bass", "treble")]
+        low, high = sides
+        if low is None or high is None or self.neck.bare or self.relief_blind:
+            return None
+        doubt = np.hypot(low.relief.doubt_mm, high.relief.doubt_mm) / NINE_IN_TEN
+        return low.excess_mm - high.excess_mm, float(doubt)
 
     @property
     def wishes(self) -> bool:

@@ -6,6 +6,7 @@ from msgspec import structs
 
 from nuvrek.meaning import means
 from nuvrek.planning.case.course import MOST_LEGS, Leg
+from nuvrek.planning.judgement.accounts import cause_leg, cured_by, test_leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.kinds import RULES
 from nuvrek.planning.judgement.rules.content import NOTHING
@@ -31,7 +32,69 @@ def judge(grounds: Grounds) -> tuple[Leg, ...]:
             shut |= {*rule.excludes}
             if rule.final:
                 break
-    return tuple(_then_level(_one_filing(_one_neck(course)))[:MOST_LEGS])
+    course = _then_level(_one_filing(_one_neck(course)))
+    return tuple(_with_causes(course, shut, grounds)[:MOST_LEGS])
+
+
+# A cause likelier than this has its leg; one that no reading shows has its test first.
+LIKELY, TESTED_FIRST = 0.3, 0.75
+# Rules after which nothing more is asked.
+_ENDS = ("sound", "contradiction", "frets-out", "plays-clean", "blind", "bare", "new-tops")
+_NOTHING_DONE: tuple[WayKind, ...] = ("leave", "hardware", "refer")
+
+
+def _with_causes(course: list[Leg], shut: set[WayKind], grounds: Grounds) -> list[Leg]:
+    """The course with what the likely causes ask for that no rule has named."""
+    if any(leg.rule in _ENDS for leg in course):
+        return course
+    nothing_done = all(leg.way in _NOTHING_DONE for leg in course)
+    added: list[Leg] = []
+    for cause in grounds.diagnosis.causes:
+        if cause.chance < LIKELY or cured_by(cause, [*course, *added]):
+            continue
+        leg = cause_leg(cause, grounds)
+        if leg is None or leg.way in shut or (leg.way in FILES and not cause.seen):
+            continue
+        added.append(leg)
+    if not nothing_done:
+        return [*course, *(leg for leg in added if leg.way not in FILES)]
+    if added:
+        return _tested(sorted(added, key=_bench_order), grounds)
+    return _tested_or_left(course, grounds)
+
+
+def _bench_order(leg: Leg) -> int:
+    """Relief before tops, tops before string height, tuning last."""
+    if leg.way in _LAST:
+        return 1 + _LAST.index(leg.way)
+    return 0
+
+
+_LAST: tuple[WayKind, ...] = ("nut", "zero-fret", "saddle", "shim", "bridge", "pickups", "intonation")
+
+
+def _tested(added: list[Leg], grounds: Grounds) -> list[Leg]:
+    """A leg for a cause that nothing shows waits for the test that would show it."""
+    first = grounds.diagnosis.causes[0]
+    test = test_leg(grounds)
+    if test is None or first.seen or first.chance >= TESTED_FIRST or added[0].way == "hardware":
+        return added
+    return [test, *added]
+
+
+def _tested_or_left(course: list[Leg], grounds: Grounds) -> list[Leg]:
+    """Where a complaint has a cause that no way cures, what would tell, and why nothing is done."""
+    causes = grounds.diagnosis.causes
+    if course[0].way == "hardware":
+        return course
+    if not causes or not grounds.complaint_shape.what or cured_by(causes[0], course[:1]):
+        if causes and causes[0].kind == "resonance" and (test := test_leg(grounds)) is not None:
+            return [test]
+        return course
+    test = test_leg(grounds)
+    if test is not None:
+        return [test]
+    return course
 
 
 def _one_neck(course: list[Leg]) -> list[Leg]:
@@ -41,7 +104,7 @@ def _one_neck(course: list[Leg]) -> list[Leg]:
     ways = [leg.way for leg in course]
     if "new-neck" in ways:
         return [leg for leg in course if leg.way == "new-neck" or leg.way in _WITH_ANY_NECK]
-    if any(way in (*_FILES, "seat") for way in ways):
+    if any(way in (*FILES, "seat") for way in ways):
         # The ends are dressed in the course of it.
         return [leg for leg in course if leg.way != "ends"]
     return course
@@ -70,7 +133,7 @@ def _one_filing(course: list[Leg]) -> list[Leg]:
     kept: list[Leg] = []
     filed = False
     for leg in course:
-        if leg.way in _FILES:
+        if leg.way in FILES:
             if filed or (whole is not None and leg.way != whole):
                 continue
             filed = True
@@ -97,4 +160,4 @@ _SETS_THE_ROD: tuple[WayKind, ...] = (
 )
 _NEW_WIRE: tuple[WayKind, ...] = (*NEW_WIRE_KINDS, "refret-some")
 _WITH_ANY_NECK: tuple[WayKind, ...] = ("read", "hardware", "saddle", "strings")
-_FILES: tuple[WayKind, ...] = (*_WHOLE, "spot-level", "play-clean", "crown-few", "refret-some")
+FILES: tuple[WayKind, ...] = (*_WHOLE, "spot-level", "play-clean", "crown-few", "refret-some")

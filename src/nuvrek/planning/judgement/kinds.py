@@ -13,6 +13,8 @@ from nuvrek.planning.judgement.rules import (
     new_wire,
     nut_and_strings,
     rod,
+    sides,
+    sound,
     tops,
     unread,
     wear,
@@ -20,13 +22,16 @@ from nuvrek.planning.judgement.rules import (
 )
 
 _LADDER = (
+    sound.SOUND,
     new_wire.OUT,
+    sound.AGAIN,
     content.PLAYS_CLEAN,
     nut_and_strings.NUT,
     rod.OTHER_WAY,
     rod.NUT_FIRST,
     unread.BLIND,
     rod.SET,
+    sides.SIDES,
     rod.NOTHING_LEFT,
     bow_without_rod.BOW,
     new_wire.NEW_WIRE,

@@ -17,7 +17,7 @@ from nuvrek.planning.ways.filing_words import few_frets
 from nuvrek.planning.ways.level_schools import level_draft
 from nuvrek.readings.told.observed import grooves_read, stands_off
 from nuvrek.readings.told.what_was_read import heard_faults
-from nuvrek.recognise.complaints import complaints_in
+from nuvrek.readings.told.complaint import complaint_of
 
 # Without a rod to hold it a bow of this much is a reason by itself (common practice, no source).
 BOW_MM = 0.10
@@ -115,7 +115,7 @@ def _no_grip(case: Case) -> list[Reason]:
     near = {fret + n for fret in standing for n in (-1, 0)}
     if len(dull - near) > few_frets(case):
         says = means("refret.frets-ring-dull-though-they", number=len(dull - near))
-        asked = "dull" in complaints_in(case.neck.complaint)
+        asked = complaint_of(neck_state).of("dead")
         reasons.append(Reason("no grip", says, 2 if asked else 1))
     return reasons
 

@@ -14,6 +14,7 @@ from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
 from nuvrek.readings.told.observed import rod_feel, rod_kind_tried
 from nuvrek.readings.told.rod_answers import answers, backwards, went_other_way
+from nuvrek.readings.told.soundness import unsound
 from nuvrek.readings.told.what_was_read import nut_trouble, relief_blind
 
 # A rod that moves the relief less than this a turn does not answer; common practice, no source.
@@ -27,6 +28,7 @@ WHOLE_TURN = 1.0
 BOWED_BACK_SURE, NO_ANSWER_SURE = 0.85, 0.45
 
 StopKind = Literal[
+    "not-sound",
     "resists",
     "glued",
     "at-end",
@@ -50,6 +52,7 @@ class RodStop(Struct, frozen=True):
 
 
 _WORDS: dict[StopKind, Saying] = {
+    "not-sound": means("rod.not-sound"),
     "resists": means("rod.rod-resists-not-forced-slacken"),
     "glued": means("rod.stiff-first-loosening-may-no"),
     "at-end": means("rod.rod-end-spacer-under-nut"),
@@ -71,6 +74,8 @@ def rod_stops(neck_map: HeightMap) -> tuple[RodStop, ...]:
     if neck_map.neck.rod == "none":
         return ()
     found: list[StopKind] = []
+    if unsound(neck_map.neck_state):
+        found.append("not-sound")
     feel = rod_feel(neck_map.neck_state)
     # A nut that slips, binds or can't be reached stays so until it was mended, whatever was felt
     # since.

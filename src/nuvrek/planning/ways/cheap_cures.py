@@ -19,7 +19,8 @@ from nuvrek.planning.case.weighing import Weighing
 from nuvrek.readings.entries import Promise
 from nuvrek.readings.rod_words import turns_words
 from nuvrek.readings.told.rod_answers import went_other_way
-from nuvrek.recognise.complaints import complaints_in
+from nuvrek.recognise.complaints import Part, parts_in
+from nuvrek.readings.told.complaint import complaint_of
 
 # A string pressed at 3 should clear fret 1 by about a leaf: so much is left when a slot is filed
 # (common practice, no source).
@@ -29,6 +30,9 @@ ZERO_OVER_MM = 0.13
 # A heavier set pulls up to about so many times as much; more is another instrument (common
 # practice, no source).
 MOST_PULL = 1.3
+# String heights over fret 12, low and high side, that most hands find easy and that strings of
+# steel take (common practice, no source).
+USUAL_HEIGHTS_MM = (2.2, 1.8)
 _NUT_STOPS = ("resists", "glued", "key-slips", "out-of-reach", "whole-turn")
 
 
@@ -77,7 +81,7 @@ def strings(weighing: Weighing) -> Draft | None:
 def _lighter_for_the_hand(case: Case) -> Draft | None:
     """Lighter strings where the relief is right but the strings lie high, or the hand is stiff."""
     high = any((side.now_mm or 0.0) > (side.wanted_mm or 99.0) for side in case.heights.sides)
-    if not high and "strings high" not in complaints_in(case.neck.complaint):
+    if not high and not complaint_of(case.neck_map.neck_state).heavy:
         return None
     told = forecast_tuned(case.measurer, -1)
     gist = means("ways.lighter-strings-or-semitone-lower", detail=told.words(case.unit))
@@ -130,10 +134,17 @@ def nut(weighing: Weighing) -> Draft | None:
 
 
 def zero_fret(weighing: Weighing) -> Draft | None:
-    """A zero fret that stands too high over its neighbours: no nut slot brings it down."""
+    """A zero fret that stands too high or too low over its neighbours: no nut slot mends that."""
     case = weighing.case
+    if not case.neck.zero_fret:
+        return None
     high = [f for f in case.findings if f.kind == "nut-high" and f.verdict == "fault"]
-    if not high or not case.neck.zero_fret:
+    low = [f for f in case.findings if f.kind == "nut-low" and f.verdict == "fault"]
+    if low and not high:
+        side = LANE_WORDS[low[0].lane or "bass"]
+        gist = means("ways.zero-fret-low", lane_words=side, zero_over=case.length(ZERO_OVER_MM))
+        return Draft("zero-fret", gist)
+    if not high:
         return None
     worst = max(high, key=lambda f: f.mm)
     down = max(worst.mm - ZERO_OVER_MM, 0.0)
@@ -156,9 +167,13 @@ def saddle(weighing: Weighing) -> Draft | None:
     if case.neck.bare:
         return None
     off = [side for side in case.heights.sides if side.off]
+    complaint = complaint_of(case.neck_map.neck_state)
+    down = None if off else _down_for_hand(weighing)
+    if complaint.heavy and down is not None:
+        return down
     up = _up_for_clean(weighing)
     if not off and up is None:
-        return None
+        return down
     if up is not None:
         return up
     why = [
@@ -226,6 +241,47 @@ def _up_for_clean(weighing: Weighing) -> Draft | None:
     return Draft("saddle", gist, promise=promise)
 
 
+def _down_for_hand(weighing: Weighing) -> Draft | None:
+    """How far each side's saddle comes down for a hand that finds the strings high, where nobody
+    named a height: to what is usual, and never below what rings clean.
+    """
+    case, (low, high) = weighing.case, weighing.case.heights.sides
+    if low.now_mm is None or high.now_mm is None or case.relief is None:
+        return None
+    if not complaint_of(case.neck_map.neck_state).heavy:
+        return None
+    lowest, _ = weighing.on.lowest_clean_mm(TOUCHES[case.neck.touch])
+    half = max(len(lowest) // 2, 1)
+    least = {"bass": float(lowest[:half].max()), "treble": float(lowest[-half:].max())}
+    aims = {
+        side.side: max(usual, least[side.side] + AS_WANTED_MM)
+        for side, usual in zip((low, high), USUAL_HEIGHTS_MM, strict=True)
+    }
+    downs = [side for side in (low, high) if (side.now_mm or 0.0) - aims[side.side] > AS_WANTED_MM]
+    if not downs:
+        return None
+    parts = [
+        means(
+            "ways.saddle-over-fret-down",
+            length=case.length(
+                at_saddle_mm(
+                    (side.now_mm or 0.0) - aims[side.side],
+                    case.neck.scale_mm,
+                    case.neck.height_fret,
+                )
+            ),
+            lane_words=LANE_WORDS[side.side],
+            height=case.height(aims[side.side]),
+            fret=case.neck.height_fret,
+        )
+        for side in downs
+    ]
+    after = {side.side: aims[side.side] if side in downs else side.now_mm for side in (low, high)}
+    promise = Promise(height_low_mm=after["bass"], height_high_mm=after["treble"])
+    gist = means("ways.saddle-down-for-hand", parts=meaning.listed(parts, by=";"))
+    return Draft("saddle", gist, promise=promise)
+
+
 def _saddle_move(case: Case, side: SideHeight) -> Saying:
     move = side.at_saddle_mm or 0.0
     return means(
@@ -278,7 +334,7 @@ def rod_back(weighing: Weighing) -> Draft | None:
 def hardware(weighing: Weighing) -> Draft | None:
     """Noise that no height explains."""
     case = weighing.case
-    noise = "noise" in complaints_in(case.neck.complaint)
+    noise = complaint_of(case.neck_map.neck_state).noise
     if not noise or case.neck_map.neck_state.chosen is not None or case.excess_mm is not None:
         return None
     standing = case.named("proud", "rocks", "loose", "end-up", "end-high", "middle-up", "low")
@@ -286,3 +342,33 @@ def hardware(weighing: Weighing) -> Draft | None:
         return None
     gist = means("ways.no-fret-no-relief-explains")
     return Draft("hardware", gist)
+
+
+def pickups(weighing: Weighing) -> Draft | None:
+    """Pickups too near the strings, where the owner speaks of them."""
+    if "pickups" not in _named(weighing.case):
+        return None
+    return Draft("pickups", means("ways.pickups-lower"))
+
+
+def intonation(weighing: Weighing) -> Draft | None:
+    """The saddle's place along the strings, where notes are out of tune up the neck."""
+    complaint = complaint_of(weighing.case.neck_map.neck_state)
+    if weighing.case.neck.bare or not complaint.of("out of tune", "sharp", "flat"):
+        return None
+    return Draft("intonation", means("ways.intonation-set"))
+
+
+def bridge(weighing: Weighing) -> Draft | None:
+    """A bridge that floats, set again after what moved it."""
+    if weighing.case.neck.bare or "floating bridge" not in _named(weighing.case):
+        return None
+    return Draft("bridge", means("ways.bridge-set"))
+
+
+def _named(case: Case) -> frozenset[Part]:
+    arrived = case.neck_map.neck_state.dealings.arrived
+    texts = [case.neck.complaint]
+    if arrived is not None:
+        texts += [arrived.condition, arrived.strings_on, arrived.last_work]
+    return parts_in(". ".join(texts))

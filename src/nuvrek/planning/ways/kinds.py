@@ -89,6 +89,9 @@ _RECORDS = (
     _cure("shim", means("ways.tilt-neck"), "shim"),
     _cure("rod-nut", means("ways.see-rod-nut"), "rod_nut"),
     _cure("rod-back", means("ways.turn-rod-back"), "rod_back"),
+    _cure("intonation", means("ways.intonation"), "intonation", "not heard"),
+    _cure("pickups", means("ways.pickups"), "pickups", "not heard"),
+    _cure("bridge", means("ways.bridge"), "bridge"),
     _cure("hardware", means("ways.quiet-hardware"), "hardware", "not heard"),
     WayRecord(
         "rod",

@@ -14,6 +14,8 @@ from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.ways.new_wire import HOURS
+from nuvrek.readings.told.heat_held import crept_back
+from nuvrek.readings.told.soundness import unsound
 from nuvrek.units import format_length
 
 # From this much too much relief on, heat is worth its risk (common practice, no source).
@@ -87,6 +89,10 @@ def heat(weighing: Weighing) -> Draft | None:
         why.append(means("ways.not-lacquered-board-heat-lifts"))
     if len(so_far.gains) >= CYCLES_TRIED and so_far.expected_mm < 0.05:
         why.append(means("ways.cycles-neck-does-not-follow", number=len(so_far.gains)))
+    crept = crept_back(case.neck_map.neck_state)
+    if crept is not None:
+        out, back = length(crept.out_mm), length(crept.back_mm)
+        why.append(means("ways.heat-crept-back", out=out, back=back))
     if case.neck.rod == "none":
         gist = meaning.sentences(gist, means("ways.without-rod-heated-wood-tends"))
     return Draft("heat", gist, why_not=tuple(why))
@@ -109,10 +115,15 @@ def new_neck(weighing: Weighing) -> Draft | None:
 def refer(weighing: Weighing) -> Draft | None:
     """Work beyond fretwork: named, explained, and what to measure for the quote."""
     case = weighing.case
-    parts = [*_angle(case), *_rod_work(case)]
+    parts = [*_mending(case), *_angle(case), *_rod_work(case)]
     if not parts:
         return None
     return Draft("refer", meaning.listed(parts, by="sentences"))
+
+
+def _mending(case: Case) -> list[Saying]:
+    """What is not sound, for the hand that mends it."""
+    return [means(f"ways.mend-{fault}") for fault in unsound(case.neck_map.neck_state)]
 
 
 def _angle(case: Case) -> list[Saying]:

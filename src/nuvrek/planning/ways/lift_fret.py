@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+from nuvrek import meaning
 from nuvrek.meaning import Saying, means
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.level_program import LevelTerms, metal_of
 from nuvrek.readings.entries import Seated
+from nuvrek.readings.told.observed import came_up_again
 
 # A fret so much lower than both neighbours was driven too deep (common practice, no source).
 TOO_DEEP_MM = 0.05
@@ -16,6 +18,10 @@ TOO_DEEP_MM = 0.05
 def lift_fret(weighing: Weighing) -> Draft | None:
     """A fret that was driven too deep, lifted or replaced, beside what it costs all the others."""
     case = weighing.case
+    again = came_up_again(case.neck_map.neck_state)
+    if again:
+        gist = means("ways.came-up-again", frets=meaning.frets(again), number=len(again))
+        return Draft("lift-fret", gist, again)
     low = [f for f in case.findings if f.kind == "low" and -f.mm >= TOO_DEEP_MM and f.fret]
     seated = {
         w.entry.fret

@@ -8,7 +8,9 @@ from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.readings.told.what_was_read import relief_blind
+from nuvrek.readings.told.complaint import complaint_of
+from nuvrek.readings.told.contradictions import contradictions
+from nuvrek.readings.told.what_was_read import heard_faults, relief_blind
 
 
 def read_first(weighing: Weighing) -> Draft | None:
@@ -17,6 +19,11 @@ def read_first(weighing: Weighing) -> Draft | None:
     asked = _asked(case)
     if asked:
         return Draft("read", means("ways.read", listed=meaning.listed(asked)))
+    neck_state = case.neck_map.neck_state
+    if contradictions(neck_state):
+        return Draft("read", means("ways.read-once-more"))
+    if complaint_of(neck_state).what or case.has("uneven-sides") or heard_faults(neck_state):
+        return Draft("read", means("ways.read-one-test"))
     return None
 
 

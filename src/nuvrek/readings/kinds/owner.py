@@ -7,18 +7,22 @@ from typing import Any
 
 from nuvrek.meaning import Saying, Word, listed, lower_first, means
 from nuvrek.money import Amount, amount_fault
+from nuvrek.neck.complaint import CHIPS
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import HOW_WORDS
 from nuvrek.readings.kinds.record import EntryRecord
 from nuvrek.readings.owner.entries import (
     MATTERS,
     PAPERS,
+    SOUND_FAULTS,
     Answered,
     Arrived,
+    ComplaintShaped,
     Consented,
     GateLifted,
     HandedBack,
     Letter,
+    LookedOver,
     Quote,
     Term,
     Worth,
@@ -65,6 +69,12 @@ def _answer_faults(answer: Answered, _neck: NeckDescription, number: int) -> lis
     return [means("stations.answers-entry-which-not-before", quote=answer.quote)]
 
 
+def _looked_over(entry: LookedOver) -> Saying:
+    if not entry.faults:
+        return means("stations.sound")
+    return listed(SOUND_FAULTS[fault] for fault in entry.faults)
+
+
 def _picture_frets(letter: Letter) -> frozenset[int]:
     return frozenset(letter.picture.marked)
 
@@ -75,6 +85,20 @@ ARRIVED = EntryRecord(
     value=lambda _entry, _unit, _heights: means("stations.how-came"),
     frets=_no_frets,
     page=_PAGE,
+)
+LOOKED_OVER = EntryRecord(
+    type=LookedOver,
+    place=lambda _entry: means("stations.looked-over"),
+    value=lambda entry, _unit, _heights: _looked_over(entry),
+    frets=_no_frets,
+    page="Take in",
+)
+COMPLAINT_SHAPED = EntryRecord(
+    type=ComplaintShaped,
+    place=lambda _entry: means("stations.complaint"),
+    value=lambda entry, _unit, _heights: listed(CHIPS[chip] for chip in entry.complaint.chips),
+    frets=_no_frets,
+    page="Take in",
 )
 HANDED_BACK = EntryRecord(
     type=HandedBack,

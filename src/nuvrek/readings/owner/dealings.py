@@ -4,21 +4,35 @@ from __future__ import annotations
 
 from msgspec import Struct, structs
 
+from nuvrek.money import Amount
 from nuvrek.neck.owner import How
 from nuvrek.readings.owner.entries import (
     Answered,
     Arrived,
+    ComplaintShaped,
     Consented,
     GateLifted,
     HandedBack,
     Letter,
+    LookedOver,
     Matter,
     Quote,
     Term,
     Worth,
 )
 
-OwnerEntry = Arrived | HandedBack | Worth | Quote | Answered | Consented | GateLifted | Letter
+OwnerEntry = (
+    Arrived
+    | LookedOver
+    | ComplaintShaped
+    | HandedBack
+    | Worth
+    | Quote
+    | Answered
+    | Consented
+    | GateLifted
+    | Letter
+)
 
 
 class Given(Struct, frozen=True):
@@ -41,6 +55,8 @@ class Dealings(Struct, frozen=True):
     """All that stands between shop and owner; quotes and letters with their numbers."""
 
     arrived: Arrived | None = None
+    looked_over: LookedOver | None = None
+    complaint: ComplaintShaped | None = None
     handed_back: HandedBack | None = None
     worth: Worth = Worth()
     quotes: tuple[tuple[int, Quote], ...] = ()
@@ -70,11 +86,39 @@ class Dealings(Struct, frozen=True):
         return None
 
 
+def refused_ways(dealings: Dealings) -> frozenset[str]:
+    """Kinds of ways the owner has said no to: by themselves, or by the last quote that held them
+    alone.
+    """
+    found = {
+        about.removeprefix("way:"): not given.agreed and not given.reason
+        for (matter, about), given in dealings.said.items()
+        if matter == "way"
+    }
+    for number, quote in dealings.quotes:
+        answer = dealings.answers.get(number)
+        if answer is not None and len(quote.ways) == 1:
+            found[quote.ways[0]] = answer.says == "refused"
+    return frozenset(kind for kind, refused in found.items() if refused)
+
+
+def quoted(dealings: Dealings, kind: str) -> Amount | None:
+    """What a way by itself was last quoted at, tax in it; None where it never was."""
+    for _, quote in reversed(dealings.quotes):
+        if quote.ways == (kind,):
+            return quote.total
+    return None
+
+
 def dealt(before: Dealings, number: int, entry: OwnerEntry) -> Dealings:
     """The dealings after one more entry."""
     match entry:
         case Arrived():
             return structs.replace(before, arrived=entry)
+        case LookedOver():
+            return structs.replace(before, looked_over=entry)
+        case ComplaintShaped():
+            return structs.replace(before, complaint=entry)
         case HandedBack():
             return structs.replace(before, handed_back=entry)
         case Worth():

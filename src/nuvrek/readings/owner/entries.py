@@ -10,6 +10,7 @@ from msgspec import Meta, Struct
 
 from nuvrek.meaning import Saying, means
 from nuvrek.money import Amount
+from nuvrek.neck.complaint import Complaint
 from nuvrek.neck.description import Line, Words
 from nuvrek.neck.owner import How
 from nuvrek.readings.entry import Entry, Frets
@@ -43,6 +44,14 @@ MATTERS: dict[Matter, Saying] = {
     "outside": means("stations.beside-job"),
 }
 Sound = Literal["not looked at", "sound", "not sound"]
+SoundFault = Literal["crack", "tongue", "joint", "board", "rod"]
+SOUND_FAULTS: dict[SoundFault, Saying] = {
+    "crack": means("stations.sound-crack"),
+    "tongue": means("stations.sound-tongue"),
+    "joint": means("stations.sound-joint"),
+    "board": means("stations.sound-board"),
+    "rod": means("stations.sound-rod"),
+}
 PaperKind = Literal["letter", "quote", "work", "bench"]
 PAPERS: dict[PaperKind, Saying] = {
     "letter": means("stations.letter-owner"),
@@ -70,6 +79,24 @@ class Arrived(Entry, frozen=True, kw_only=True, tag="arrived"):
     strings_on: Line = ""
     last_work: Line = ""
     outside: Words = ""
+
+
+class LookedOver(Entry, frozen=True, kw_only=True, tag="looked-over"):
+    """What a look over body and neck found, whole: no faults means that it is sound. ``where``
+    says where a crack runs or what moves.
+    """
+
+    faults: Annotated[tuple[SoundFault, ...], Meta(max_length=5)] = ()
+    where: Line = ""
+
+
+class ComplaintShaped(Entry, frozen=True, kw_only=True, tag="complaint-shape"):
+    """What the complaint comes to, as the bench has it, whole: it stands over what was recognised
+    in the words it was put ``of``.
+    """
+
+    complaint: Complaint
+    of: Words = ""
 
 
 class HandedBack(Entry, frozen=True, kw_only=True, tag="handed-back"):

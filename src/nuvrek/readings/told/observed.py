@@ -48,6 +48,20 @@ def stands_off(neck_state: NeckState) -> dict[int, StandOff]:
     return found
 
 
+# Pressed home so often and up again, a fret wants another cure (common practice, no source).
+PRESSED_ENOUGH = 2
+
+
+def came_up_again(neck_state: NeckState) -> tuple[int, ...]:
+    """Frets that were pressed home more than once and still move or stand off: not once more."""
+    pressed: dict[int, int] = {}
+    for work in neck_state.work:
+        if isinstance(work.entry, Seated) and neck_state.stands(work.number, work.entry.fret):
+            pressed[work.entry.fret] = pressed.get(work.entry.fret, 0) + 1
+    up = stands_off(neck_state)
+    return tuple(sorted(f for f, times in pressed.items() if times >= PRESSED_ENOUGH and f in up))
+
+
 def seated_unread(neck_state: NeckState) -> tuple[int, ...]:
     """Frets seated whose new height no reading has told since: a rocker over them, an edge, a
     dial or a caliper on them.

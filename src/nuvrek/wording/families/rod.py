@@ -65,4 +65,5 @@ SENTENCES: dict[str, Entry] = {
         "a straight edge before touching the truss rod."
     ),
     "rod.move": "{turning:start} ({does}). {first}",
+    "rod.not-sound": "Not sound: the truss rod stays as it is until that is mended.",
 }

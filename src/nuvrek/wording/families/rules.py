@@ -332,4 +332,48 @@ SENTENCES: dict[str, Entry] = {
     "rules.there-relief-than-wanted-rod-less": (
         "There is less relief than wanted: the rod comes before the file."
     ),
+    "rules.sound-comes-first": (
+        "Body and neck come first: while they are not sound nothing is turned, heated, pressed or "
+        "filed."
+    ),
+    "rules.not-sound-first": "Not sound: {faults}. Nothing is turned, pressed, heated or filed.",
+    "rules.looked-over-and-sound": "Looked over again and found sound.",
+    "rules.contradictions-come-first": (
+        "Readings that contradict each other are taken again before anything is done."
+    ),
+    "rules.third-reading-settles": "A third reading settles it.",
+    "rules.rock-again": "Fret {fret} was marked as rocking, then called still: rocker again.",
+    "rules.height-again": (
+        "Read the string height over fret {fret} on the {side} again: {before} and {after} on "
+        "one day."
+    ),
+    "rules.gap-again": (
+        "Read the gap over fret {fret} on the {side} again: {before} and {after} in the same state."
+    ),
+    "rules.pull-backwards-again": (
+        "Read the {side} again: {before} slack and {after} at pitch. Strings pull relief in, so "
+        "sides or states may be swapped."
+    ),
+    "rules.pull-much-again": (
+        "Read the {side} again: {before} slack and {after} at pitch is many times what the other "
+        "side does."
+    ),
+    "rules.each-side-by-itself": (
+        "Each side by itself: one truss rod cannot bring right two sides that differ."
+    ),
+    "rules.sides-differ-by": "Relief differs by {mm} from side to side: one rod cannot mend it.",
+    "rules.sides-differ-read-wood": (
+        "{how} Lay a notched edge on the wood, both sides: twist or worn frets?"
+    ),
+    "rules.sides-differ-level": "{how} Levelled over: {length} of metal.",
+    "rules.sides-differ-true": "{how} {gist}",
+    "rules.sides-alike-on-wood": "Both sides alike on the wood: then the frets are worn.",
+    "rules.another-cure-holds": "It holds after the other cure.",
+    "rules.left-plays-clean": "Every note plays clean and nobody complains.",
+    "rules.left-after-first": "First: {title}. Then it is weighed again.",
+    "rules.left-look-again-after": "Looked at again after this: {title}.",
+    "rules.left-small": "Too small to be worth metal.",
+    "rules.cause-asks": "{cause}. {gist}",
+    "rules.one-test-tells": "One test tells: {test}",
+    "rules.as-test-says": "What the test says.",
 }

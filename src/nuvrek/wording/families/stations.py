@@ -329,4 +329,12 @@ SENTENCES: dict[str, Entry] = {
         "{side}. Plain edge on the fretboard, {held} and {high}. Gap at {fret}?"
     ),
     "stations.strings": "strings",
+    "stations.sound-crack": "a crack",
+    "stations.sound-tongue": "a loose tongue",
+    "stations.sound-joint": "a neck that moves in its joint",
+    "stations.sound-board": "a fretboard that comes apart",
+    "stations.sound-rod": "a rusted or broken truss rod",
+    "stations.looked-over": "Looked over",
+    "stations.complaint": "Complaint",
+    "stations.sound": "sound",
 }

@@ -487,4 +487,15 @@ SENTENCES: dict[str, Entry] = {
     "steps.tang-ends-nipped-burrs-off-about-millimetre": (
         "Tang ends nipped by about a millimetre, burrs off."
     ),
+    "steps.set-intonation": "Set the intonation",
+    "steps.one-string-after-another": (
+        "One string after another: tune open, play it at fret 12, move the saddle back where it "
+        "is sharp and forward where it is flat, tune again."
+    ),
+    "steps.lower-pickups": "Lower the pickups",
+    "steps.quarter-turn-each-screw": "Half a turn at a time, play the high frets in between.",
+    "steps.set-bridge": "Set the floating bridge",
+    "steps.block-first-release-last": (
+        "Block it before a string is slackened, set springs or screws, release it last."
+    ),
 }

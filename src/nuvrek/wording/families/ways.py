@@ -311,4 +311,56 @@ SENTENCES: dict[str, Entry] = {
         "{detail} How much relief there is isn't known, only that it is too little: read it "
         "again after the move."
     ),
+    "ways.mend-crack": (
+        "The crack is glued by a repairer before anything is turned, pressed or filed: strings "
+        "slack until then."
+    ),
+    "ways.mend-tongue": (
+        "The loose tongue is glued down first, then its frets are read again: filed loose, they "
+        "would stand too low."
+    ),
+    "ways.mend-joint": (
+        "The neck joint is made firm first: until then relief and string height tell nothing."
+    ),
+    "ways.mend-board": (
+        "The fretboard is glued down first. No heat, no press: the layers part further."
+    ),
+    "ways.mend-rod": "The truss rod is looked at by a repairer: no turn, no force, no heat.",
+    "ways.out-not-sound": "Not until it is mended: {seen}.",
+    "ways.out-not-agreed": "Not agreed: the owner said no.",
+    "ways.out-over-budget": "Over the budget: {price}, agreed are {budget}.",
+    "ways.read-once-more": "Read it once more, then decide.",
+    "ways.read-one-test": "One test more, and it is known.",
+    "ways.pickups": "Set the pickups lower",
+    "ways.intonation": "Set the intonation",
+    "ways.bridge": "Set the floating bridge",
+    "ways.came-up-again": (
+        "{frets} was pressed home before and came up again: lift it, crimp the tang or fill the "
+        "slot, or put new wire in.",
+        "{frets} were pressed home before and came up again: lift them, crimp the tangs or fill "
+        "the slots, or put new wire in.",
+    ),
+    "ways.heat-crept-back": (
+        "Heat did not hold: {out} came out, {back} of it is back. Not the same again: clamp "
+        "longer, fatter tangs, or refer it."
+    ),
+    "ways.saddle-down-for-hand": (
+        "Bring the strings down for the hand: {parts}. No lower than notes stay clean."
+    ),
+    "ways.zero-fret-low": (
+        "The zero fret stands too low on the {lane_words}: shim it, bed it higher or put taller "
+        "wire in. It is the first support of every open string; {zero_over} over the others is "
+        "usual."
+    ),
+    "ways.pickups-lower": (
+        "Lower the pickups until the false notes are gone: a magnet too near pulls the string."
+    ),
+    "ways.intonation-set": (
+        "Set each string's length at the saddle by tuner, open against fret 12, with the strings "
+        "that stay on. Nut and string height come first."
+    ),
+    "ways.bridge-set": (
+        "Block the bridge, tune, set its springs until it stands level, then let it go and tune "
+        "again. String height and relief are read after that."
+    ),
 }

@@ -62,7 +62,7 @@ def causes(grounds: Grounds) -> tuple[Word, ...]:
 def _hardware(grounds: Grounds) -> Iterator[Leg]:
     if (
         "hardware" in grounds.ways
-        and grounds.complains_of("noise")
+        and grounds.complaint_shape.noise
         and grounds.tops_known
         and not causes(grounds)
     ):

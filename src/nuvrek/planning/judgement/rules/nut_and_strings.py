@@ -28,7 +28,9 @@ def _too_low(grounds: Grounds) -> Iterator[Leg]:
         or "saddle" not in grounds.ways
     ):
         return
-    if grounds.complains_of("strings high"):
+    # Notes that the map calls short of room, and that nobody complains of, wait.
+    complaint = grounds.complaint_shape
+    if complaint.what and not complaint.of("buzz", "choke", "rattle", "dead", "low"):
         return
     yield Leg(
         "saddle",
@@ -56,7 +58,7 @@ def _heights(grounds: Grounds) -> Iterator[Leg]:
                 why = means("rules.relief-tops-ask-nothing-string")
             yield Leg(kind, sentences(why, grounds.ways[kind].gist), gate=gate)
             break
-    stiff = grounds.complains_of("strings high") and not grounds.relief_off
+    stiff = grounds.complaint_shape.heavy and not grounds.relief_off
     if stiff and grounds.possible("strings") and not grounds.possible("saddle"):
         yield Leg("strings", means("rules.or", gist=grounds.ways["strings"].gist))
 

@@ -10,6 +10,7 @@ from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
 from nuvrek.planning.ways.filing_words import over_driven_words
+from nuvrek.readings.told.observed import came_up_again
 
 # Just clean is gone instead of a fuller level when it takes so much less metal.
 MUCH_LESS = 0.6
@@ -17,14 +18,19 @@ PRESS_FIRST = means("rules.every-fret-pressed-beam-only")
 
 
 def _seat(grounds: Grounds) -> Iterator[Leg]:
-    if not grounds.unseated or "seat" not in grounds.ways:
+    again = came_up_again(grounds.case.neck_map.neck_state)
+    if again and grounds.possible("lift-fret"):
+        unless = means("rules.another-cure-holds")
+        yield grounds.leg("lift-fret", grounds.ways["lift-fret"].gist, "loose", unless=unless)
+    frets = tuple(fret for fret in grounds.unseated if fret not in again)
+    if not frets or "seat" not in grounds.ways:
         return
     loose = grounds.case.named("loose")
     if loose == grounds.unseated:
         key = "rules.seat-loose-before-filing"
     else:
         key = "rules.seat-sprung-before-filing"
-    why = means(key, frets=meaning.frets(grounds.unseated), number=len(grounds.unseated))
+    why = means(key, frets=meaning.frets(frets), number=len(frets))
     unless = means("rules.one-pressed-holds-filed-like")
     yield grounds.leg("seat", why, "loose", "end-up", "middle-up", unless=unless)
 
@@ -49,7 +55,7 @@ def filing_gate(grounds: Grounds, levels: bool = False) -> Saying:
 def _file(grounds: Grounds) -> Iterator[Leg]:
     """The frets that stand, by measure or by mark."""
     standing = tuple(sorted({*grounds.proud, *grounds.marked}))
-    if not standing:
+    if not standing or grounds.barely_read:
         return
     spot, level = grounds.ways["spot-level"], grounds.ways["level"]
     fits, deep = not spot.why_out, level.why_out

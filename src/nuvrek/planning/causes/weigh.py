@@ -1,0 +1,76 @@
+"""Causes weighed on one neck: each by what readings and complaint say, against all others."""
+
+from __future__ import annotations
+
+import math
+
+from msgspec import structs
+
+from nuvrek.meaning import means
+from nuvrek.neck.complaint import CHIPS, WHATS
+from nuvrek.planning.causes.cause import Cause
+from nuvrek.planning.causes.kinds import CAUSES
+from nuvrek.planning.causes.quick_tests import tests_for
+from nuvrek.planning.causes.weighed import Diagnosis, Evidence, WeighedCause
+from nuvrek.planning.judgement.grounds import Grounds
+
+# What a cause loses for each thing complained of that it would not bring about, and the log odds
+# that it is something nobody thinks of: with a complaint, and without (common practice, no source).
+UNEXPLAINED, OTHER, NOTHING = -1.5, -1.8, 0.5
+# Less likely causes are not named.
+LEAST_CHANCE, MOST_NAMED = 0.02, 8
+# A reading shows a cause from these log odds on.
+SEEN_LOG_ODDS = 0.4
+
+
+def diagnose(grounds: Grounds) -> Diagnosis:
+    """What is the matter with a neck, and which tests would tell."""
+    complains = bool(grounds.complaint_shape.what or grounds.heard_faults)
+    weighed = [_weighed(cause, grounds) for cause in CAUSES.values() if cause.there(grounds)]
+    scored = [
+        (score, cause)
+        for score, cause in weighed
+        if cause.seen or (complains and not CAUSES[cause.kind].only_seen)
+    ]
+    other = math.exp(OTHER if complains else NOTHING)
+    whole = sum(math.exp(score) for score, _ in scored) + other
+    causes = [
+        structs.replace(cause, chance=math.exp(score) / whole)
+        for score, cause in sorted(scored, key=lambda pair: -pair[0])
+    ]
+    kept = tuple(
+        cause
+        for n, cause in enumerate(causes)
+        if cause.chance >= LEAST_CHANCE or (cause.seen and n < MOST_NAMED)
+    )[:MOST_NAMED]
+    rest = 1.0 - sum(cause.chance for cause in kept)
+    found = Diagnosis(kept, other=rest, complaint=complains)
+    return structs.replace(found, tests=tests_for(found, grounds))
+
+
+def _weighed(cause: Cause, grounds: Grounds) -> tuple[float, WeighedCause]:
+    told = [*cause.weighs(grounds)]
+    figured = [each for each in told if each.figured]
+    said = [*_said(cause, grounds)]
+    start = 0.0 if figured else cause.usual
+    # Two looks at one thing are no two things: the weightiest figure counts whole, others half.
+    figured.sort(key=lambda each: -abs(each.log_odds))
+    by_map = sum(each.log_odds * (1.0 if n == 0 else 0.3) for n, each in enumerate(figured))
+    rest = sum(each.log_odds for each in (*told, *said) if not each.figured)
+    evidence = tuple(sorted((*told, *said), key=lambda each: -abs(each.log_odds)))
+    seen = any(each.figured and each.log_odds >= SEEN_LOG_ODDS for each in told)
+    weighed = WeighedCause(
+        cause.kind, cause.title, 0.0, evidence, cause.cures, cause.test, seen=seen
+    )
+    return start + by_map + rest, weighed
+
+
+def _said(cause: Cause, grounds: Grounds) -> list[Evidence]:
+    """What the complaint makes of a cause."""
+    found = []
+    for chip in grounds.complaint_shape.chips:
+        odds = cause.said.get(chip, UNEXPLAINED if chip in WHATS else 0.0)
+        if odds:
+            key = "causes.owner-says-unlike" if odds < 0.0 else "causes.owner-says"
+            found.append(Evidence(means(key, chip=CHIPS[chip]), odds))
+    return found
