@@ -154,6 +154,7 @@ class Theme:
             min-height: {px(30)}px; }}
         QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; }}
         QPushButton:checked {{ border: 2px solid {c.copper}; font-weight: bold; }}
+        QPushButton[role="chip"]:checked {{ border: 2px solid {c.copper}; font-weight: normal; }}
         QSlider {{ min-height: {px(26)}px; }}
         QSlider::groove:horizontal {{ background: {c.line}; height: {px(4)}px; border-radius: 2px;
             }}

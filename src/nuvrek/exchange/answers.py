@@ -15,6 +15,7 @@ from nuvrek.meaning import means
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES
 from nuvrek.neck.touch import TOUCHES
+from nuvrek.planning.case.trial import Trial
 from nuvrek.planning.case.way import Plan, Way
 from nuvrek.planning.causes.weighed import Evidence, WeighedCause
 from nuvrek.planning.crowns.recrown_table import recrown, widths_read
@@ -140,6 +141,8 @@ def plan_answer(plan: Plan, neck_map: HeightMap) -> dict[str, Any]:
             fields(account, "finding", "fret", "lane", "leg", "reason")
             for account in plan.accounts
         ],
+        "trial": None if plan.trial is None else _trial_answer(plan.trial),
+        "beside": [_trial_answer(trial) for trial in plan.beside],
         "rod": _rod_answer(plan),
         "ways": [_way_answer(way, neck_map) for way in plan.ways],
         "curve": _curve_answer(plan),
@@ -153,6 +156,15 @@ def _cause_answer(cause: WeighedCause) -> dict[str, Any]:
         "chance": round(cause.chance, 3),
         "for": [_evidence_answer(each) for each in cause.speaks_for],
         "against": [_evidence_answer(each) for each in cause.speaks_against],
+    }
+
+
+def _trial_answer(trial: Trial) -> dict[str, Any]:
+    """Ways as tried on the drawn necks."""
+    return {
+        **fields(trial, "ways", "clean", "metal_mm", "thinnest_mm", "minutes", "heights_mm", "clean_from_mm"),
+        "drawn": len(trial.cells),
+        "second_pass": round(trial.second_pass, 3),
     }
 
 

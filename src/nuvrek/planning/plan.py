@@ -8,15 +8,19 @@ from collections.abc import Callable
 from dataclasses import replace
 from importlib import import_module
 
+from msgspec import structs
+
 from nuvrek import patience
 from nuvrek.clearance.string_heights import heights_of
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.meaning import Saying
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.agreement.bounds import bounded
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.costing import costed
 from nuvrek.planning.case.way import Draft, Plan, Way
+from nuvrek.planning.case.course import Leg
+from nuvrek.planning.case.trial import Trial
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.causes.weigh import diagnose
 from nuvrek.planning.filing.clean_program import MetalCurve
@@ -24,6 +28,7 @@ from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.filing.tops import neck_tops_of
 from nuvrek.planning.forecast.doubt import doubts_of
 from nuvrek.planning.forecast.string_height import lowest_of
+from nuvrek.planning.forecast.trials import alternatives, bench_of, better, tried
 from nuvrek.planning.judgement.accounts import settle
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.judge import judge
@@ -32,7 +37,7 @@ from nuvrek.planning.rod.move import plan_rod
 from nuvrek.planning.rod.relief import relief_now
 from nuvrek.planning.rod.stop_rules import rod_stops
 from nuvrek.planning.ways.just_clean import clean_basis_of, clean_curve
-from nuvrek.planning.ways.kinds import WAYS, WayRecord
+from nuvrek.planning.ways.kinds import WAYS, WayRecord, way_title
 from nuvrek.readings.told.observed import end_faults
 from nuvrek.units import Unit
 
@@ -57,7 +62,7 @@ def make_plan(
     grounds = Grounds(weighing, {way.kind: way for way in ways})
     diagnosis = diagnose(grounds)
     grounds = replace(grounds, diagnosis=diagnosis)
-    course = judge(grounds)
+    course, trial, beside = _tried(weighing, grounds, judge(grounds))
     reasons: list[Saying] = [*what_is_known(case), course[0].why]
     rock = float(rocks_mm(case.neck_tops, case.neck_tops.tops_mm).max())
     return Plan(
@@ -73,7 +78,43 @@ def make_plan(
         course=course,
         diagnosis=diagnosis,
         accounts=settle(course, grounds),
+        trial=trial,
+        beside=beside,
     )
+
+
+def _tried(
+    weighing: Weighing, grounds: Grounds, course: tuple[Leg, ...]
+) -> tuple[tuple[Leg, ...], Trial | None, tuple[Trial, ...]]:
+    """The course as tried on necks the readings allow, another filing in it where that ends clean
+    so much more often; and what stands beside it.
+    """
+    bench = bench_of(weighing)
+    if bench is None:
+        return course, None, ()
+    trial = tried(bench, [grounds.ways[leg.way] for leg in course])
+    filing = next((leg for leg in course if leg.rule == "marks-and-proud"), None)
+    possible = [way for way in grounds.ways.values() if way.possible]
+    if filing is not None and filing.way in ("spot-level", "play-clean"):
+        other = better(bench, trial, possible)
+        if other is not None:
+            course = tuple(
+                filing_instead(leg, other, trial) if leg is filing else leg for leg in course
+            )
+            trial = tried(bench, [grounds.ways[leg.way] for leg in course])
+    return course, trial, alternatives(bench, possible, [leg.way for leg in course])
+
+
+def filing_instead(leg: Leg, other: Trial, trial: Trial) -> Leg:
+    """The leg with another way that files, and why."""
+    why = means(
+        "rules.tried-ends-clean-oftener",
+        clean=other.clean,
+        drawn=len(other.cells),
+        before=trial.clean,
+        title=way_title(other.ways[0]),
+    )
+    return structs.replace(leg, way=other.ways[0], why=sentences(leg.why, why))
 
 
 def drafted(record: WayRecord, weighing: Weighing) -> Draft | None:

@@ -261,6 +261,13 @@ class OthersClean(Entry, frozen=True, kw_only=True, tag="others-clean"):
     frets: Annotated[tuple[Support, ...], Meta(max_length=MAX_FRETS + 1)]
 
 
+class Tested(Entry, frozen=True, kw_only=True, tag="tested"):
+    """A quick test was made that no reading tells of: whether it showed what it looks for."""
+
+    test: WayKind
+    says: Literal["yes", "no"]
+
+
 class Describe(Entry, frozen=True, kw_only=True, tag="describe"):
     """The neck's description, whole, replacing the one before."""
 
@@ -445,6 +452,7 @@ AnyWork = (
     | Heated
     | Heard
     | OthersClean
+    | Tested
     | Seated
     | Agreed
     | Filed

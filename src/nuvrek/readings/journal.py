@@ -30,6 +30,7 @@ from nuvrek.readings.entries import (
     StateChange,
     StepDone,
     Strike,
+    Tested,
     Trued,
 )
 from nuvrek.readings.kinds import highest_fret, highest_string
@@ -105,6 +106,8 @@ class NeckState(Struct, frozen=True):
     last_day: str = ""
     # What the ear last said of (string, fret) since the neck was last changed.
     heard: dict[tuple[int, int], str] = {}
+    # What quick tests showed since then, by their kind.
+    tests: dict[str, str] = {}
     round_name: str = ""
     round_number: int = 0
     stations_done: frozenset[str] = frozenset()
@@ -225,6 +228,7 @@ class _Folding:
             list(neck_state.shifts),
         )
         self.heard, self.steps = dict(neck_state.heard), dict(neck_state.steps_done)
+        self.tests = dict(neck_state.tests)
         self.stations = set(neck_state.stations_done)
         self.highest, self.last_day = neck_state.highest, neck_state.last_day
         self.state, self.surface = neck_state.state, neck_state.surface
@@ -242,6 +246,7 @@ class _Folding:
             state=self.state,
             surface=self.surface,
             heard=self.heard,
+            tests=self.tests,
             steps_done=self.steps,
             stations_done=frozenset(self.stations),
             truings=tuple(self.truings),
@@ -275,11 +280,13 @@ class _Folding:
                 self._turned(number, entry)
             case Heated():
                 self._shifted(number, entry)
-                self.heard = {}
+                self.heard, self.tests = {}, {}
             case Heard(string=string, fret=fret, says=says):
                 self._listened({(string, fret): says})
             case OthersClean(string=string, frets=frets):
                 self._listened({(string, fret): "clean" for fret in frets})
+            case Tested(test=test, says=says):
+                self.tests[test] = says
             case Seated() | Filed():
                 self._worked(number, entry)
             case Agreed():
@@ -402,7 +409,7 @@ class _Folding:
             rod_high_turns=self.state.rod_high_turns + high,
         )
         self._shifted(number, move)
-        self.heard = {}
+        self.heard, self.tests = {}, {}
 
     def _listened(self, said: dict[tuple[int, int], str]) -> None:
         self.heard.update(said)
@@ -425,7 +432,7 @@ class _Folding:
             self.surface[place] = self.surface.get(place, 0) + 1
             self._reaches(place[0])
         self.work.append(Work(number, entry, {place: self.surface[place] for place in places}))
-        self.heard = {}
+        self.heard, self.tests = {}, {}
 
 
 def _promised_before(neck_state: NeckState, chosen: Chosen) -> Promise | None:

@@ -11,11 +11,13 @@ from PyQt6.QtWidgets import QGridLayout, QPushButton, QSizePolicy, QVBoxLayout, 
 
 from nuvrek.bench.owner.cost import Cost, cost_of, cost_words, price_points
 from nuvrek.bench.owner.worth import beside_words
+from nuvrek.bench.pages.matter import BESIDE, matter_of
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.working.agreement import open_words, standings
 from nuvrek.bench.working.job import choose
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.drawings.matter import MatterView
 from nuvrek.desktop.drawings.price_and_gain import Point, PriceView
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.sheet.view import SheetView
@@ -34,7 +36,9 @@ from nuvrek.desktop.widgets.way_row import (
 )
 from nuvrek.meaning import Saying, keys_in
 from nuvrek.neck.crown import WORTH_FILING_MM
-from nuvrek.readings.entries import WayKind
+from nuvrek.readings.entries import Tested, WayKind
+from nuvrek.readings.stations import Suggestion
+from nuvrek.readings.test_stations import station_of_test
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import Unit, format_length, unit_word
 from nuvrek.wording import speech as words
@@ -51,14 +55,15 @@ _LONGEST_HEAD, _WHY_LETTERS = 84, 54
 # Ways of these states always have a row.
 _OPEN = ("possible", "not known")
 MOST_WAYS = 30
-Shown = Literal["metal", "costs", "picture"]
-_SHOWS: tuple[Shown, ...] = ("metal", "costs", "picture")
+Shown = Literal["matter", "metal", "costs", "picture"]
+_SHOWS: tuple[Shown, ...] = ("matter", "metal", "costs", "picture")
 _NEXT_SHOWN: dict[Shown, Saying] = {
+    "matter": later("All figures  (.)"),
     "metal": later("Costs  (.)"),
     "costs": later("Picture  (.)"),
-    "picture": later("Metal  (.)"),
+    "picture": later("What is the matter  (.)"),
 }
-_KEYS = ("up", "down", "enter", "0", "back", "/", ".", "+", "*")
+_KEYS = ("up", "down", "enter", "0", "back", "/", ".", "+", "*", "-", "1", "3")
 
 
 class _Heads(QWidget):
@@ -103,9 +108,12 @@ class ChooseStage(Stage):
         super().__init__(app, bar)
         self.kind: WayKind | None = None
         self.unfolded = False
-        self.shows: Shown = "metal"
+        self.shows: Shown = "matter"
         self.course = CourseView(app)
         self.course.picked.connect(self._pick)
+        self.matter = MatterView(app)
+        self.matter.picked.connect(self._pick)
+        self.matter.tested.connect(self._tested)
         self.sheet = SheetView(app.theme)
         self.heads = _Heads(app)
         self.heads.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
@@ -117,6 +125,7 @@ class ChooseStage(Stage):
         column = self.column = QVBoxLayout(self)
         column.setContentsMargins(18, 4, 18, 6)
         column.setSpacing(3)
+        column.addWidget(self.matter, 200)
         column.addWidget(self.course)
         column.addWidget(self.sheet)
         # The heads stand over the figures of the rows, so they run as wide as those; the buttons
@@ -157,16 +166,55 @@ class ChooseStage(Stage):
 
     def enter(self) -> None:
         self.kind, self.unfolded = None, False
+        # With the advice silent the ways speak for themselves.
+        self.shows = "metal" if self.app.silent else "matter"
         super().enter()
 
     def shown(self, plan: Plan) -> list[Way]:
         """The ways that have a row: those that can't be gone now only while they are unfolded."""
         course = {leg.way for leg in plan.course}
+        if self.shows == "matter":
+            return self._before_the_eye(plan)
         return [
             way
             for way in plan.ways
             if self.unfolded or way.status in _OPEN or way.kind in course or way.kind == self.kind
         ]
+
+    def _before_the_eye(self, plan: Plan) -> list[Way]:
+        """The ways of the course, then those that stand beside it."""
+        kinds = [leg.way for leg in plan.course]
+        kinds += [trial.ways[0] for trial in plan.beside if len(trial.ways) == 1]
+        there = {way.kind: way for way in plan.ways}
+        eye = [there[kind] for kind in dict.fromkeys(kinds)][: len(plan.course) + BESIDE]
+        if self.kind is not None and self.kind in there and there[self.kind] not in eye:
+            eye.append(there[self.kind])
+        return eye
+
+    def _tested(self, says: str) -> None:
+        """The test is made: read in Measure, or its yes or no is written down."""
+        plan, session = self.plan, self.app.session
+        if plan is None or session is None or not plan.diagnosis.tests or self.app.silent:
+            return
+        test = plan.diagnosis.tests[0]
+        if test.by_reading:
+            self._measure(test.kind, test.text)
+        elif says in ("yes", "no"):
+            entry = Tested(test=test.kind, says="yes" if says == "yes" else "no")
+            self.app.write(lambda: session.append(entry))
+
+    def _measure(self, kind: str, text: Saying) -> None:
+        """To Measure, where it asks for the reading of a test."""
+        session = self.app.session
+        if session is None:
+            return
+        kit = self.app.settings.kit
+        station = station_of_test(kind, session.neck_state.neck, kit)
+        if station is None:
+            self.app.stage_wanted.emit("Measure")
+            return
+        strings = station.state.strings
+        self.app.reading_wanted.emit(Suggestion(station, strings, text, 0.0))
 
     def _unfold(self) -> None:
         self.unfolded = not self.unfolded
@@ -212,7 +260,14 @@ class ChooseStage(Stage):
         plan, at = self.plan, self.index
         if plan is None or at is None or name not in _KEYS:
             return False
+        if name in ("-", "1", "3"):
+            if self.shows != "matter":
+                return False
+            self._tested({"1": "yes", "3": "no"}.get(name, "read"))
+            return True
         if name == "/":
+            if self.shows == "matter":
+                self._turn_costs()
             self._unfold()
             return True
         if name == ".":
@@ -295,8 +350,9 @@ class ChooseStage(Stage):
         shown = self.shown(plan)
         for row in self.rows[len(shown) :]:
             row.hide()
+        tabled = self.shows in ("metal", "costs")
         for number, (row, way) in enumerate(zip(self.rows, shown, strict=False)):
-            row.setVisible(self.shows != "picture")
+            row.setVisible(tabled)
             row.way, row.neck = way, solved.neck_state.neck
             row.cost = self._cost(way, solved)
             row.selected, row.advised, row.taken = (
@@ -309,6 +365,10 @@ class ChooseStage(Stage):
             )
             row.update()
         way = shown[at]
+        self.matter.setVisible(self.shows == "matter")
+        if self.shows == "matter":
+            told = matter_of(plan, solved.neck_state, s.unit, s.height_unit)
+            self.matter.show_matter(told, way.kind)
         self._fit(shown, plan, way, solved)
         self._fill_picture(plan, way, solved)
         self._fill_out(plan)
@@ -319,14 +379,16 @@ class ChooseStage(Stage):
 
     def _show_buttons(self, plan: Plan) -> None:
         """Only as many as leave the heads free; what `0` opens too goes first."""
-        costs = self.shows != "metal"
+        costs = self.shows in ("costs", "picture")
         self.costs.setText(say(_NEXT_SHOWN[self.shows]))
         self.prices.setVisible(costs)
         self.filing.setVisible(not costs)
         self.wire.setVisible(not costs and any(way.new is not None for way in plan.ways))
-        self.heads.setVisible(self.shows != "picture")
+        self.heads.setVisible(self.shows in ("metal", "costs"))
         theme = row_theme(self.app, self.heads.percent)
-        free = columns(theme, self.heads.width(), 1)[0].left()
+        free: float = columns(theme, self.heads.width(), 1)[0].left()
+        if self.shows == "matter":
+            free = self.width()
         shown = (*self._pushes,)
         for push_button in (self.filing, self.wire):
             if sum(one.sizeHint().width() + 6 for one in shown if not one.isHidden()) > free:
@@ -393,7 +455,8 @@ class ChooseStage(Stage):
             )
             push_button.setFixedHeight(t.px(36))
         used = sum(row.row_px + 3 for row in self.rows[: len(shown)]) + self.course.high + 3
-        if self.shows == "picture":
+        self.course.setVisible(self.shows != "matter")
+        if self.shows in ("picture", "matter"):
             used = self.height()
         left_over = self.height() - used - t.px(52)
         self.sheet.setVisible(left_over > 80)
@@ -415,6 +478,9 @@ class ChooseStage(Stage):
             return
         course = () if self.app.silent else plan.course
         leg = next((leg for leg in course if leg.way == way.kind), None)
+        if self.shows == "matter" and course and leg is not None and leg is course[0]:
+            self._say_matter(plan, leg)
+            return
         if leg is not None:
             # Why stands in the course above; here is what is known, and what would change it.
             known: tuple[Saying, ...] = ()
@@ -467,6 +533,25 @@ class ChooseStage(Stage):
             right=self._why(leg)
             if leg is not None
             else (tr("up and down: compare"), tr("0: plan it")),
+        )
+
+    def _say_matter(self, plan: Plan, leg: Leg) -> None:
+        """What, why and what next, a line each."""
+        session, s = self.app.session, self.app.settings
+        if session is None:
+            return
+        what, *rest = matter_of(plan, session.neck_state, s.unit, s.height_unit).lines
+        keys = [tr("Enter: take step 1"), tr("*: why"), tr(".: all figures")]
+        tests = plan.diagnosis.tests
+        if tests:
+            keys.insert(1, tr("−: the test") if tests[0].by_reading else tr("1, 3: the test"))
+        asked = open_words(standings(session.neck_state, (leg.way,))) if session.asked else ""
+        self.bar.show_words(
+            say(what),
+            message="\n".join(say(line) for line in (*rest, asked) if line),
+            state=session.neck_state.state,
+            right_title=tr("keys"),
+            right=tuple(keys),
         )
 
     def _why(self, leg: Leg) -> tuple[str, ...]:

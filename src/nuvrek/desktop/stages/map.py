@@ -45,6 +45,7 @@ class MapStage(Stage):
         self.sheet.fret_chosen.connect(self._choose)
         self.cards: list[Card] = []
         self.next_cards: list[Card] = []
+        self.matter_cards: list[Card] = []
         self.finding: Finding | None = None
         self.picker: ReadingPicker | None = None
         self._before: tuple[object, HeightMap | None] = (None, None)
@@ -60,8 +61,8 @@ class MapStage(Stage):
         row.addWidget(self._side())
 
     def _side(self) -> QWidget:
-        self.list, self.next_list = QVBoxLayout(), QVBoxLayout()
-        for column in (self.list, self.next_list):
+        self.list, self.next_list, self.matter_list = QVBoxLayout(), QVBoxLayout(), QVBoxLayout()
+        for column in (self.list, self.next_list, self.matter_list):
             column.setSpacing(6)
         self.title = heading(tr("What the readings say"))
         self.next_title = heading(tr("Read next"))
@@ -69,6 +70,7 @@ class MapStage(Stage):
         self.panel = QWidget()
         side = QVBoxLayout(self.panel)
         side.setContentsMargins(14, 2, 0, 0)
+        side.addLayout(self.matter_list)
         side.addWidget(self.title)
         side.addWidget(self.scroller, 1)
         side.addWidget(self.next_title)
@@ -233,6 +235,7 @@ class MapStage(Stage):
             )
             lanes = self._lanes(solved)
             self.sheet.show_neck(session.neck_state.neck, lanes, Dots(rocks=rocks), self.app.fret)
+            self._matter(solved)
             self._findings(solved)
             self._next(solved)
         self.fill_bar()
@@ -294,6 +297,22 @@ class MapStage(Stage):
                 text = tr("Take the round in Measure; the map grows with every reading.")
             lines.append(("◇", "muted", tr("Nothing found"), text, None))
         self._fill_cards(self.cards, self.list, lines, self._go_to)
+
+    def _matter(self, solved: Solved) -> None:
+        """The likeliest cause, and what speaks for it; a press shows all of it."""
+        plan = solved.plan
+        lines: list[tuple[str, str, str, str, int | None]] = []
+        if plan is not None and plan.causes:
+            cause = plan.causes[0]
+            head = tr("{title}, {percent} %", title=cause.title, percent=round(100 * cause.chance))
+            why = [say(each.says) for each in cause.speaks_for[:2]]
+            lines.append(("?", "copper", head, " · ".join(why), None))
+        self._fill_cards(
+            self.matter_cards,
+            self.matter_list,
+            lines,
+            lambda _card: self.app.stage_wanted.emit("Choose"),
+        )
 
     def _next(self, solved: Solved) -> None:
         """Up to three readings worth taking, each numbered for the keypad."""

@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import (
     QLabel,
     QLineEdit,
     QScrollArea,
+    QSizePolicy,
     QStackedWidget,
     QVBoxLayout,
     QWidget,
@@ -22,6 +23,7 @@ from nuvrek.bench.strips.strips import Dots
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Picks, Stage, TickBox, button, heading
+from nuvrek.desktop.stages.look_over import LookOverPage
 from nuvrek.desktop.stages.strings import StringsPage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.words_field import WordsField
@@ -56,7 +58,7 @@ _GROUPS: tuple[tuple[Saying, tuple[str, ...]], ...] = (
     (later("Frets and rod"), ("wire_height_mm", "wire_width_mm", "least_crown_mm", "fall_away_mm")),
 )
 _SETUP = ("relief_target_mm", "relief_high_mm", "height_low_mm", "height_high_mm")
-_PAGES = (later("The neck"), later("Strings and setup"))
+_PAGES = (later("The neck"), later("Strings and setup"), later("Complaint and look over"))
 _WHOLE = {
     "frets": later("Frets"),
     "joint_fret": later("Body joins at fret"),
@@ -95,6 +97,11 @@ class TakeInStage(Stage):
         self.strings = StringsPage(app, self._edited)
         self.complaint = WordsField(tr("Complaint"), MOST_LETTERS)
         self.complaint.full.connect(self.say)
+        self.complaint.textChanged.connect(self._complaint_typed)
+        self.chips = QLabel()
+        # A line of its own under the words, never wider than they are.
+        self.chips.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
+        self.look_over = LookOverPage(app, self._look_over_edited)
         self.keep = button(tr("Keep this description"), main=True)
         self.keep.clicked.connect(self._keep)
         self._lay_out()
@@ -130,6 +137,7 @@ class TakeInStage(Stage):
         self.pages = QStackedWidget()
         self.pages.addWidget(scroll)
         self.pages.addWidget(self._setup())
+        self.pages.addWidget(self._scrolled(self.look_over))
         page = QVBoxLayout(self)
         page.setContentsMargins(18, 6, 18, 6)
         page.addWidget(self.sheet)
@@ -137,7 +145,10 @@ class TakeInStage(Stage):
         foot = QHBoxLayout()
         self.turn = button(say(_PAGES[1]))
         self.turn.clicked.connect(self._turn_page)
+        self.look = button(say(_PAGES[2]))
+        self.look.clicked.connect(lambda: self.show_page(0 if self.pages.currentIndex() == 2 else 2))
         foot.addWidget(self.turn)
+        foot.addWidget(self.look)
         foot.addStretch()
         foot.addWidget(self.keep)
         page.addLayout(foot)
@@ -184,13 +195,22 @@ class TakeInStage(Stage):
         self.words[name] = line
         return line
 
+    def _scrolled(self, page: QWidget) -> QScrollArea:
+        scroll = QScrollArea()
+        scroll.setWidgetResizable(True)
+        scroll.setFrameShape(QFrame.Shape.NoFrame)
+        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        scroll.setWidget(page)
+        return scroll
+
     def _turn_page(self) -> None:
-        self.show_page(1 - self.pages.currentIndex())
+        self.show_page(0 if self.pages.currentIndex() == 1 else 1)
 
     def show_page(self, number: int) -> None:
         """Bring a page of the form to the front."""
         self.pages.setCurrentIndex(number)
-        self.turn.setText(say(_PAGES[1 - number]))
+        self.turn.setText(say(_PAGES[0 if number == 1 else 1]))
+        self.look.setText(say(_PAGES[0 if number == 2 else 2]))
         self.sheet.setVisible(number == 0)
 
     def _group(self, title: str) -> QGridLayout:
@@ -236,6 +256,7 @@ class TakeInStage(Stage):
             grid.addWidget(line, row, 1)
         grid.addWidget(QLabel(tr("Complaint")), 5, 0, Qt.AlignmentFlag.AlignTop)
         grid.addWidget(self.complaint, 5, 1)
+        grid.addWidget(self.chips, 6, 1)
         grid.setRowStretch(5, 1)
         return grid
 
@@ -260,6 +281,8 @@ class TakeInStage(Stage):
         session = self.app.session
         if session is not None:
             self._fill(session.neck_state.neck)
+            self.look_over.fill(session.neck_state)
+            self._show_chips()
             self._name_owners()
         self.show_page(0)
         super().enter()
@@ -273,6 +296,19 @@ class TakeInStage(Stage):
         completer = QCompleter(known, self)
         completer.setCaseSensitivity(Qt.CaseSensitivity.CaseInsensitive)
         self.words["owner"].setCompleter(completer)
+
+    def _complaint_typed(self) -> None:
+        """The chips follow the words."""
+        if not self._loading:
+            self.look_over.follow(self.complaint.words())
+            self._show_chips()
+
+    def _look_over_edited(self) -> None:
+        self._show_chips()
+        self._edited()
+
+    def _show_chips(self) -> None:
+        self.chips.setText(self.look_over.words())
 
     def _fill(self, neck: NeckDescription) -> None:
         self._loading = True
@@ -349,9 +385,11 @@ class TakeInStage(Stage):
             # The school a user takes is the one the next neck begins with.
             settings = msgspec.structs.replace(self.app.settings, relief_school=neck.relief_school)
             self.app.change_quietly(settings)
-        if neck == session.neck_state.neck or self.app.write(
+        described = neck == session.neck_state.neck or self.app.write(
             lambda: session.append(Describe(neck=neck))
-        ):
+        )
+        seen = self.look_over.entries(session.neck_state)
+        if described and (not seen or self.app.write(lambda: session.append(*seen))):
             self.app.stage_wanted.emit("Measure")
 
     def refresh(self) -> None:

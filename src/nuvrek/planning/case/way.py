@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from nuvrek.meaning import Saying
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.planning.case.course import Leg
+from nuvrek.planning.case.trial import Trial
 from nuvrek.planning.causes.weighed import Account, Diagnosis, WeighedCause
 from nuvrek.planning.filing.clean_program import MetalCurve
 from nuvrek.planning.filing.level_program import Removal
@@ -234,6 +235,8 @@ class Plan:
     course: tuple[Leg, ...] = ()
     diagnosis: Diagnosis = Diagnosis()
     accounts: tuple[Account, ...] = ()
+    trial: Trial | None = None
+    beside: tuple[Trial, ...] = ()
 
     @property
     def causes(self) -> tuple[WeighedCause, ...]:

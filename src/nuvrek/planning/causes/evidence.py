@@ -186,7 +186,11 @@ def heights(sign: int) -> Weighs:
             fret=grounds.neck.height_fret,
         )
         if sign > 0:
-            chance = float(ndtr((max(over) - AS_WANTED_MM) / 0.1))
+            # Too much relief lifts the strings by itself: only what is more asks for the saddle.
+            lifted = 0.0
+            if grounds.relief is not None:
+                lifted = max(grounds.relief.excess_mm, 0.0)
+            chance = float(ndtr((max(over) - lifted - AS_WANTED_MM) / 0.1))
             yield Evidence(says, log_odds(chance), figured=True)
             return
         wished = any(

@@ -10,8 +10,13 @@ from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.readings.entries import Air
 from nuvrek.readings.told.what_was_read import firm
 
+# Tests that end with a reading, and those that end with a yes or no.
+READ: tuple[TestKind, ...] = (
+    "press", "leaf-beside", "nut", "relief", "edge-tops", "edge-wood", "height", "play", "tongue",
+    "grooves", "air",
+)
 # Minutes each takes at the bench, and the causes a yes speaks for.
-_TESTS: dict[TestKind, tuple[float, tuple[str, ...]]] = {
+TESTS: dict[TestKind, tuple[float, tuple[str, ...]]] = {
     "press": (0.5, ("loose-fret", "middle-sprung", "end-up")),
     "leaf-beside": (2.0, ("proud",)),
     "nut": (1.0, ("nut-low", "nut-high", "nut-tight", "zero-fret")),
@@ -47,7 +52,7 @@ def tests_for(diagnosis: Diagnosis, grounds: Grounds) -> tuple[QuickTest, ...]:
     if not causes or (causes[0].seen and causes[0].chance >= SURE):
         return ()
     told = []
-    for kind, (minutes, shown) in _TESTS.items():
+    for kind, (minutes, shown) in TESTS.items():
         if _done(kind, grounds, causes):
             continue
         bits = _bits(diagnosis, shown)
@@ -77,6 +82,8 @@ def _done(kind: TestKind, grounds: Grounds, causes: tuple[WeighedCause, ...]) ->
     from nuvrek.planning.causes import evidence as by
 
     neck_state = grounds.case.neck_map.neck_state
+    if kind in neck_state.tests:
+        return True
     match kind:
         case "press":
             fret = _fret(grounds)
@@ -126,4 +133,5 @@ def _test(
         text = means(f"causes.test-{kind}")
     tells = next((cause.kind for cause in causes if cause.kind in shown), "")
     rival = next((cause.kind for cause in causes if cause.kind not in shown), "")
-    return QuickTest(kind, text, minutes, tuple(one for one in (tells, rival) if one), fret)
+    settles = tuple(one for one in (tells, rival) if one)
+    return QuickTest(kind, text, minutes, settles, fret, by_reading=kind in READ)

@@ -72,7 +72,8 @@ class WeighedCause(Struct, frozen=True):
 class QuickTest(Struct, frozen=True):
     """A test of a minute: what is done, how long it takes, and which causes it would speak for.
 
-    ``settles`` are the two causes it tells apart here, ``fret`` where it is done.
+    ``settles`` are the two causes it tells apart here, ``fret`` where it is done; ``by_reading``:
+    it ends with a reading, not with a yes or no.
     """
 
     kind: TestKind
@@ -80,6 +81,7 @@ class QuickTest(Struct, frozen=True):
     minutes: float
     settles: tuple[str, ...] = ()
     fret: int | None = None
+    by_reading: bool = False
 
 
 class Diagnosis(Struct, frozen=True):

@@ -21,6 +21,7 @@ from nuvrek.readings.entries import (
     RoundStart,
     Seated,
     StepDone,
+    Tested,
     Strike,
     Trued,
 )
@@ -76,6 +77,15 @@ OTHERS_CLEAN = EntryRecord(
     value=lambda _clean, _unit, _heights: Word("clean"),
     frets=lambda clean: frozenset(clean.frets),
     page="String room",
+)
+
+
+TESTED = EntryRecord(
+    type=Tested,
+    place=lambda tested: means(f"causes.test-{tested.test}"),
+    value=lambda tested, _unit, _heights: Word(tested.says),
+    frets=lambda _tested: frozenset(),
+    page="Choose",
 )
 
 

@@ -376,4 +376,8 @@ SENTENCES: dict[str, Entry] = {
     "rules.cause-asks": "{cause}. {gist}",
     "rules.one-test-tells": "One test tells: {test}",
     "rules.as-test-says": "What the test says.",
+    "rules.tried-ends-clean-oftener": (
+        "Tried on {drawn} necks that fit these readings: {clean} end clean this way, {before} "
+        "with less metal."
+    ),
 }

@@ -1,0 +1,25 @@
+"""The page that says what is the matter and what to do."""
+
+from __future__ import annotations
+
+from nuvrek.wording.entry import Entry
+
+SENTENCES: dict[str, Entry] = {
+    "matter.no-metal": "no metal",
+    "matter.metal": "{mm} of metal",
+    "matter.trial": "{clean} end clean at {low} and {high}: {metal}, {hours:.1f} h.",
+    "matter.trial-clean-from": (
+        "{clean} end clean at {low} and {high}; most do from {from_low} and {from_high} on."
+    ),
+    "matter.costs": "at {low} and {high}, {metal}, {hours:.1f} h",
+    "matter.plays-clean": "Nothing is the matter: it plays clean.",
+    "matter.contradiction": "Two readings contradict each other.",
+    "matter.not-read": "Not enough was read yet.",
+    "matter.nothing-found": "Nothing is the matter.",
+    "matter.work-in-hand": "The next step is clear.",
+    "matter.is": "{cause}.",
+    "matter.probably": "Probably: {cause}.",
+    "matter.perhaps": "Perhaps: {cause}.",
+    "matter.because": "Why: {why}.",
+    "matter.next": "Next: {title}.",
+}
