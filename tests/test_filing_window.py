@@ -201,6 +201,7 @@ class FilingWindow(WindowCase):
 
     def test_choose_shows_every_school_and_leads_here(self) -> None:
         window, page = self.at(BASS, "Choose")
+        self.keys(window, ".")
         shown = {row.way.kind for row in page.rows if row.isVisible()}
         self.assertLessEqual(
             {"level", "level-straight", "level-held", "level-lies", "crown-first", "play-clean"},

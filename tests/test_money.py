@@ -194,7 +194,7 @@ class AtTheWindow(WindowCase):
         self.assertEqual(window.app.settings.prices.fixed["level"], Decimal("110.50"))
         self.keys(window, 0x01000004)
         self.assertEqual(window.page_name, "Choose")
-        self.keys(window, ".")
+        self.keys(window, ".", ".")
         choose = window.stages["Choose"]
         rows = {row.way.kind: row.cost for row in choose.rows if row.way and row.isVisible()}
         self.assertEqual(rows["level"].price.items[0].amount, Decimal("110.50"))

@@ -305,15 +305,16 @@ class AtTheWindow(WindowCase):
     def test_costs_and_the_picture_of_price_against_gain(self) -> None:
         window = self.opened(NET_LOFT, "Choose")
         page = window.stages["Choose"]
-        self.keys(window, ".", ".")
+        self.keys(window, ".", ".", ".")
         self.assertTrue(page.picture.isVisible())
         self.assertFalse(any(row.isVisible() for row in page.rows))
         self.assertEqual(page.picture.budget, 120.0)
         kinds = {point.kind for point in page.picture.points}
-        self.assertTrue({"leave", "refret"} <= kinds, kinds)
-        wire = next(point for point in page.picture.points if point.kind == "refret")
-        # 420 fixed, strings 9.50 and paper 4.
-        self.assertEqual(wire.price, 433.5)
+        # What only the budget stands against is drawn over its line; what was refused is not.
+        self.assertTrue({"leave", "play-clean"} <= kinds, kinds)
+        self.assertNotIn("refret", kinds)
+        over = next(point for point in page.picture.points if point.kind == "play-clean")
+        self.assertGreater(over.price, 120.0)
         self.keys(window, ".")
         self.assertFalse(page.picture.isVisible())
 

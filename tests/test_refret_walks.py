@@ -51,6 +51,8 @@ class Walk(WindowCase):
         """Take a way in Choose, with the medium wire agreed on before."""
         self.window.show_stage("Choose")
         page = self.window.stages["Choose"]
+        if page.shows == "matter":
+            self.keys(self.window, ".")
         kinds = [way.kind for way in page.shown(page.plan)]
         self.assertIn(kind, kinds)
         page._select(kinds.index(kind))

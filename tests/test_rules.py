@@ -9,7 +9,6 @@ from typing import Any, ClassVar
 import numpy as np
 
 from nuvrek.meaning import Shown, Word, keys_in, means
-from nuvrek.neck.complaint import Complaint
 from nuvrek.planning.case.way import Leg
 from nuvrek.planning.judgement.rules import (
     bow_without_rod,
@@ -20,6 +19,7 @@ from nuvrek.planning.judgement.rules import (
     unread,
     wood,
 )
+from nuvrek.recognise.complaint_chips import Complaint
 from tests.support import neck_with
 
 

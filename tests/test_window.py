@@ -501,6 +501,7 @@ class Course(WindowCase):
         page, session = window.stages["Choose"], window.app.session
         self.assertEqual([leg.way for leg in page.course.legs][:1], ["seat"])
         self.assertIn("seated and read again", page.course.accessibleDescription())
+        self.keys(window, ".")
         self.assertIn("pressed home first", window.bar.right.text())
         self.keys(window, ENTER)
         self.assertEqual(session.neck_state.chosen.way, "seat")

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 from msgspec import Struct, structs
 
 from nuvrek.logbook.stand import Stand
+from nuvrek.planning.money.prices import PriceList
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
@@ -22,12 +23,13 @@ if TYPE_CHECKING:
 
 class ResultTerms(Struct, frozen=True):
     """What a result depends on beside the neck: the units of its sentences, the tools of the
-    bench.
+    bench, the shop's prices.
     """
 
     unit: Unit
     kit: Kit = Kit()
     height_unit: Unit = Unit.MM
+    prices: PriceList = PriceList()
 
 
 class SolveRequest(Struct, frozen=True):
@@ -92,5 +94,7 @@ def weigh(solved: Solved) -> Solved:
     from nuvrek.planning.plan import make_plan
 
     terms = solved.wanted.terms
-    plan = make_plan(solved.map, solved.findings, terms.unit, height_unit=terms.height_unit)
+    plan = make_plan(
+        solved.map, solved.findings, terms.unit, height_unit=terms.height_unit, prices=terms.prices
+    )
     return structs.replace(solved, plan=plan, next=next_best(solved.map, terms.kit))

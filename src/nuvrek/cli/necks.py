@@ -7,6 +7,7 @@ import json
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from nuvrek.bench.shop_settings import read_settings
 from nuvrek.cli.prices import with_costs
 from nuvrek.cli.terminal import FINE, Command, print_json, takes_job, tell
 from nuvrek.exchange import jobfile
@@ -69,7 +70,8 @@ def _plan(options: argparse.Namespace) -> int:
     from nuvrek.planning.plan import make_plan
 
     neck_map, findings = mapped(jobfile.read(options.job))
-    plan = make_plan(neck_map, findings)
+    settings = read_settings(options.settings, options.logbook).settings
+    plan = make_plan(neck_map, findings, prices=settings.prices)
     if options.json:
         answer = plan_answer(plan, neck_map)
         print_json(with_costs(answer, plan, neck_map.neck_state, options.settings, options.logbook))

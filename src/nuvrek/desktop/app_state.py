@@ -304,7 +304,8 @@ class AppState(QObject):
         """
         if self.session is None:
             return None
-        terms = ResultTerms(self.settings.unit, self.settings.kit, self.settings.height_unit)
+        s = self.settings
+        terms = ResultTerms(s.unit, s.kit, s.height_unit, s.prices)
         return SolveRequest(self.session.neck_state, self.session.identity, terms)
 
     def solve(self) -> None:
@@ -369,7 +370,7 @@ class AppState(QObject):
         """Take and keep settings that change nothing on screen but a word or two."""
         before, self.settings = self.settings, settings
         self._keep(before)
-        if settings.height_unit is not before.height_unit:
+        if settings.height_unit is not before.height_unit or settings.prices != before.prices:
             self.solve()
 
     def keep_place(self, place: tuple[int, int, int, int] | None) -> None:

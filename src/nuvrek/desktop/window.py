@@ -309,7 +309,9 @@ class Window(QWidget):
         first = strings_first(wanted.strings, session.neck_state.state)
         came_from = self.page_name
         self.show_stage("Measure")
-        self.stage.ask(wanted.station, say(first), came_from if came_from in ("Work", "Choose") else "Map")
+        self.stage.ask(
+            wanted.station, say(first), came_from if came_from in ("Work", "Choose") else "Map"
+        )
 
     def _on_changed(self) -> None:
         self._title()

@@ -138,8 +138,7 @@ def plan_answer(plan: Plan, neck_map: HeightMap) -> dict[str, Any]:
             for test in plan.diagnosis.tests
         ],
         "accounts": [
-            fields(account, "finding", "fret", "lane", "leg", "reason")
-            for account in plan.accounts
+            fields(account, "finding", "fret", "lane", "leg", "reason") for account in plan.accounts
         ],
         "trial": None if plan.trial is None else _trial_answer(plan.trial),
         "beside": [_trial_answer(trial) for trial in plan.beside],
@@ -162,7 +161,16 @@ def _cause_answer(cause: WeighedCause) -> dict[str, Any]:
 def _trial_answer(trial: Trial) -> dict[str, Any]:
     """Ways as tried on the drawn necks."""
     return {
-        **fields(trial, "ways", "clean", "metal_mm", "thinnest_mm", "minutes", "heights_mm", "clean_from_mm"),
+        **fields(
+            trial,
+            "ways",
+            "clean",
+            "metal_mm",
+            "thinnest_mm",
+            "minutes",
+            "heights_mm",
+            "clean_from_mm",
+        ),
         "drawn": len(trial.cells),
         "second_pass": round(trial.second_pass, 3),
     }

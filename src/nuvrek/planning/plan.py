@@ -15,12 +15,12 @@ from nuvrek.clearance.string_heights import heights_of
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.meaning import Saying, means, sentences
-from nuvrek.planning.agreement.bounds import bounded
+from nuvrek.planning.agreement.bounds import bounded, named_above, within_budget
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.costing import costed
-from nuvrek.planning.case.way import Draft, Plan, Way
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.case.trial import Trial
+from nuvrek.planning.case.way import Draft, Plan, Way
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.causes.weigh import diagnose
 from nuvrek.planning.filing.clean_program import MetalCurve
@@ -33,6 +33,7 @@ from nuvrek.planning.judgement.accounts import settle
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.judge import judge
 from nuvrek.planning.judgement.known import what_is_known
+from nuvrek.planning.money.prices import PriceList
 from nuvrek.planning.rod.move import plan_rod
 from nuvrek.planning.rod.relief import relief_now
 from nuvrek.planning.rod.stop_rules import rod_stops
@@ -50,19 +51,25 @@ def make_plan(
     unit: Unit = Unit.MM,
     draw: bool = True,
     height_unit: Unit = Unit.MM,
+    prices: PriceList | None = None,
 ) -> Plan:
     """Weigh all ways for a mapped neck, and ``draw`` metal against string height.
 
-    ``unit`` is the unit of the sentences, ``height_unit`` that of string heights in them.
+    ``unit`` is the unit of the sentences, ``height_unit`` that of string heights in them. What
+    costs more by ``prices`` than the owner's budget is out.
     """
     weighing = Weighing(case_of(neck_map, findings, unit, height_unit))
     case = weighing.case
     drafts = (drafted(record, weighing) for record in WAYS.values())
-    ways = whole(weighing, tuple(bounded(case, draft) for draft in drafts if draft is not None))
+    ways = tuple(
+        within_budget(case, way, prices or PriceList())
+        for way in whole(weighing, tuple(bounded(case, d) for d in drafts if d is not None))
+    )
     grounds = Grounds(weighing, {way.kind: way for way in ways})
     diagnosis = diagnose(grounds)
     grounds = replace(grounds, diagnosis=diagnosis)
-    course, trial, beside = _tried(weighing, grounds, judge(grounds))
+    judged = _above_budget(judge(grounds), ways)
+    course, trial, beside = _tried(weighing, grounds, judged)
     reasons: list[Saying] = [*what_is_known(case), course[0].why]
     rock = float(rocks_mm(case.neck_tops, case.neck_tops.tops_mm).max())
     return Plan(
@@ -81,6 +88,16 @@ def make_plan(
         trial=trial,
         beside=beside,
     )
+
+
+def _above_budget(course: tuple[Leg, ...], ways: tuple[Way, ...]) -> tuple[Leg, ...]:
+    """The course, its first leg with what only the budget stands against, and its price."""
+    above = min(named_above(ways), key=lambda way: way.minutes, default=None)
+    if above is None:
+        return course
+    named = means("rules.named-above-budget", title=above.title, why=above.why_not[0])
+    first = structs.replace(course[0], unless=sentences(course[0].unless, named))
+    return (first, *course[1:])
 
 
 def _tried(

@@ -24,5 +24,3 @@ def station_of_test(test: str, neck: NeckDescription, kit: Kit) -> Station | Non
     name, begins = _WHERE[test]
     _, stations = ROUNDS[name]
     return next((s for s in stations(neck, kit) if s.key.startswith(begins)), None)
-
-

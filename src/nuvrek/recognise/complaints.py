@@ -6,7 +6,7 @@ import re
 from collections.abc import Mapping
 from typing import Literal, TypeVar
 
-from nuvrek.neck.complaint import Complaint, What, When, Where
+from nuvrek.recognise.complaint_chips import Complaint, What, When, Where
 from nuvrek.recognise.said import says
 
 WireWish = Literal["taller", "wider", "harder"]
@@ -215,12 +215,19 @@ _PARTS: dict[Part, tuple[str, ...]] = {
         r"bridge (?:has |was )?(?:moved|shifted|slipped)",
         r"steg (?:\w+ )?(?:verrutscht|verschoben)",
     ),
-    "heavier strings": (r"(?:heavier|thicker) (?:\w+ )?(?:strings?|gauge|set)",
-                        r"(?:st(?:ä|ae)rkere|dickere)n? saiten"),
-    "lighter strings": (r"(?:lighter|thinner) (?:\w+ )?(?:strings?|gauge|set)",
-                        r"d(?:ü|ue)nnere[rn]? (?:saiten|satz)"),
-    "old strings": (r"(?:old|rusty|worn|dirty) strings", r"strings (?:are )?(?:old|rusty|worn|dirty)",
-                    r"(?:alte|rostige|verrostete) saiten"),
+    "heavier strings": (
+        r"(?:heavier|thicker) (?:\w+ )?(?:strings?|gauge|set)",
+        r"(?:st(?:ä|ae)rkere|dickere)n? saiten",
+    ),
+    "lighter strings": (
+        r"(?:lighter|thinner) (?:\w+ )?(?:strings?|gauge|set)",
+        r"d(?:ü|ue)nnere[rn]? (?:saiten|satz)",
+    ),
+    "old strings": (
+        r"(?:old|rusty|worn|dirty) strings",
+        r"strings (?:are )?(?:old|rusty|worn|dirty)",
+        r"(?:alte|rostige|verrostete) saiten",
+    ),
 }
 # A word that takes back what stands just after it, and one that takes back what stands before.
 _NOT = r"\b(?:no|not|never|without|isn't|doesn't|don't|kein\w*|nicht|nie|ohne)(?: \w+)?"
@@ -266,7 +273,9 @@ def _said(text: str, forms: tuple[str, ...]) -> bool:
     """Whether one of these is said and not taken back: "does not buzz" is no complaint."""
     plain = " ".join(text.casefold().split())
     one = f"(?:{'|'.join(forms)})"
-    kept = re.sub(rf"{_NOT} (?<!\w){one}(?!\w)|(?<!\w){one}(?!\w) (?:gar |mehr )?nicht\b", " ", plain)
+    kept = re.sub(
+        rf"{_NOT} (?<!\w){one}(?!\w)|(?<!\w){one}(?!\w) (?:gar |mehr )?nicht\b", " ", plain
+    )
     return says(kept, forms)
 
 

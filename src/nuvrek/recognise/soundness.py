@@ -3,13 +3,16 @@
 from __future__ import annotations
 
 import re
+from typing import Literal
 
-from nuvrek.readings.owner.entries import SoundFault
 from nuvrek.recognise.said import says
 
-_LOOSE = r"(?:loose|lift(?:s|ed|ing)?|moves?|moving|comes? (?:apart|off|up)|coming (?:apart|off)|" \
-    r"delaminat\w+|part(?:s|ed|ing)|gap(?:s|ing)?|open(?:s|ed|ing)?|lose|locker|abgel\w+|" \
+SoundFault = Literal["crack", "tongue", "joint", "board", "rod"]
+_LOOSE = (
+    r"(?:loose|lift(?:s|ed|ing)?|moves?|moving|comes? (?:apart|off|up)|coming (?:apart|off)|"
+    r"delaminat\w+|part(?:s|ed|ing)|gap(?:s|ing)?|open(?:s|ed|ing)?|lose|locker|abgel\w+|"
     r"l(?:ö|oe)st(?: sich)?|hebt(?: sich)?|bewegt(?: sich)?)"
+)
 _IS = r"(?:(?:is|are|has|was|its|it|that|a|bit|and|slightly|ist|sind|sich|etwas|,) )*"
 
 
@@ -18,8 +21,17 @@ def _loose(part: str) -> tuple[str, ...]:
 
 
 _CRACK = (
-    r"(?:hairline )?cracks?", r"cracked", r"split(?:s|ting)?", r"fractured?", r"snapped", r"riss(?:e|en)?",
-    r"haarriss\w*", r"gerissen(?:e|er|es)?", r"gebrochen(?:e|er|es)?", r"bruch\w*", r"broken head\w*",
+    r"(?:hairline )?cracks?",
+    r"cracked",
+    r"split(?:s|ting)?",
+    r"fractured?",
+    r"snapped",
+    r"riss(?:e|en)?",
+    r"haarriss\w*",
+    r"gerissen(?:e|er|es)?",
+    r"gebrochen(?:e|er|es)?",
+    r"bruch\w*",
+    r"broken head\w*",
 )
 _ROD = r"(?:truss[- ]?)?rod|halsstab|spannstab|stab"
 _FORMS: dict[SoundFault, tuple[str, ...]] = {
@@ -40,10 +52,37 @@ _FORMS: dict[SoundFault, tuple[str, ...]] = {
 }
 # What takes such a word back: it is not so, no longer so, or only in the finish.
 _TAKEN_BACK = (
-    r"no", r"not", r"without", r"never", r"mended", r"repaired", r"glued", r"fixed", r"stable", r"old",
-    r"filled", r"sound", r"lacquer", r"finish", r"varnish", r"inlay\w*", r"kein\w*", r"ohne", r"nicht",
-    r"repariert\w*", r"geleimt\w*", r"behoben", r"alte(?:r|n)?", r"stabil", r"lack\w*", r"nitro\w*",
-    r"celluloid", r"pickguard", r"case", r"koffer\w*", r"schlagbrett",
+    r"no",
+    r"not",
+    r"without",
+    r"never",
+    r"mended",
+    r"repaired",
+    r"glued",
+    r"fixed",
+    r"stable",
+    r"old",
+    r"filled",
+    r"sound",
+    r"lacquer",
+    r"finish",
+    r"varnish",
+    r"inlay\w*",
+    r"kein\w*",
+    r"ohne",
+    r"nicht",
+    r"repariert\w*",
+    r"geleimt\w*",
+    r"behoben",
+    r"alte(?:r|n)?",
+    r"stabil",
+    r"lack\w*",
+    r"nitro\w*",
+    r"celluloid",
+    r"pickguard",
+    r"case",
+    r"koffer\w*",
+    r"schlagbrett",
 )
 
 

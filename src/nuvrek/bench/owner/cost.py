@@ -125,7 +125,7 @@ def price_points(
     found: list[PricePoint] = []
     priced = False
     for way in plan.ways:
-        if not way.possible or way.kind in ("read", "refer"):
+        if not (way.possible or way.over_budget) or way.kind in ("read", "refer"):
             continue
         cost = cost_of(way, neck, pace, prices)
         total, between = cost.price.total, cost.price.between

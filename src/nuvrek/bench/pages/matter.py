@@ -7,11 +7,11 @@ from typing import TYPE_CHECKING
 from msgspec import Struct
 
 from nuvrek.meaning import Saying, means
-from nuvrek.neck.complaint import CHIPS
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import WayKind
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.told.complaint import complaint_of
+from nuvrek.recognise.complaint_chips import CHIPS
 from nuvrek.units import Unit, format_length
 
 if TYPE_CHECKING:
@@ -137,9 +137,7 @@ def _trial_words(trial: Trial | None, unit: Unit, height_unit: Unit) -> Saying:
 
 def _beside(plan: Plan, unit: Unit, height_unit: Unit) -> tuple[BesideShown, ...]:
     course = {leg.way for leg in plan.course}
-    kept = [
-        trial for trial in plan.beside if len(trial.ways) == 1 and trial.ways[0] not in course
-    ]
+    kept = [trial for trial in plan.beside if len(trial.ways) == 1 and trial.ways[0] not in course]
     found = []
     for trial in kept[:BESIDE]:
         metal: Saying = means("matter.no-metal")
@@ -169,7 +167,7 @@ def _lines(plan: Plan) -> tuple[Saying, Saying, Saying]:
         }.get(first.rule, "matter.nothing-found")
         if first.way not in ("leave", "read"):
             key = "matter.work-in-hand"
-        return means(key), "", means("matter.next", title=title)
+        return means(key), "", _next(plan, title)
     cause = plan.causes[0]
     key = "matter.is" if cause.chance >= SURE else "matter.probably"
     if cause.chance < PERHAPS:
@@ -178,8 +176,15 @@ def _lines(plan: Plan) -> tuple[Saying, Saying, Saying]:
     return (
         means(key, cause=cause.title),
         means("matter.because", why=why) if why else "",
-        means("matter.next", title=title),
+        _next(plan, title),
     )
+
+
+def _next(plan: Plan, title: Saying) -> Saying:
+    """What comes next; of a rod which way and how far."""
+    if plan.advice == "rod" and plan.rod is not None:
+        return means("matter.next-rod", title=title, move=plan.rod.words.value("turning"))
+    return means("matter.next", title=title)
 
 
 # Where fewer of the drawn necks end clean, the heights from which most do are said.

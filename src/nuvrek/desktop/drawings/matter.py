@@ -139,9 +139,9 @@ class MatterView(QWidget):
         against = " · ".join(say_all(cause.speaks_against))
         told = []
         if speaks_for:
-            told.append((tr("for {words}", words=speaks_for), "ink"))
+            told.append((tr("for {evidence}", evidence=speaks_for), "ink"))
         if against:
-            told.append((tr("against {words}", words=against), "muted"))
+            told.append((tr("against {evidence}", evidence=against), "muted"))
         for n, (words, colour) in enumerate(told):
             at = QRectF(x, row.bottom() - 2 + t.px(21) * n, wide, t.px(21))
             self._line(p, t, at, words, 14, colour)
@@ -151,9 +151,7 @@ class MatterView(QWidget):
         wide = row.width() - t.px(_INDENT + 70)
         self._line(p, t, QRectF(x, row.top(), wide, row.height()), words, 17, bold=True)
         right = QRectF(row.right() - t.px(64), row.top(), t.px(54), row.height())
-        self._line(
-            p, t, right, f"{percent} %", 16, bold=True, align=Qt.AlignmentFlag.AlignRight
-        )
+        self._line(p, t, right, f"{percent} %", 16, bold=True, align=Qt.AlignmentFlag.AlignRight)
 
     def _bar(self, p: QPainter, t: Theme, row: QRectF, percent: int, colour: str) -> None:
         long = max(percent / 100.0 * t.px(_INDENT - 22), 3.0)
@@ -178,9 +176,7 @@ class MatterView(QWidget):
         keys = tr("−: measure it") if test.by_reading else tr("1: yes  ·  3: no")
         p.setFont(t.font(15))
         wide = p.fontMetrics().horizontalAdvance(keys) + 6
-        words = QRectF(
-            head.left(), head.bottom(), head.width() - wide - 10, box.height() / 2 - 4
-        )
+        words = QRectF(head.left(), head.bottom(), head.width() - wide - 10, box.height() / 2 - 4)
         self._line(p, t, words, say(test.text), 15)
         right = QRectF(head.right() - wide, head.bottom(), wide, words.height())
         self._line(p, t, right, keys, 15, "copper", align=Qt.AlignmentFlag.AlignRight)

@@ -47,6 +47,7 @@ from nuvrek.wording.help.known.known import Known
 from nuvrek.wording.speech import later, say, say_all, tr
 
 if TYPE_CHECKING:
+    from nuvrek.bench.session import Session
     from nuvrek.bench.solved import Solved
     from nuvrek.planning.case.course import Leg
     from nuvrek.planning.case.way import Plan, Way
@@ -108,6 +109,7 @@ class ChooseStage(Stage):
         super().__init__(app, bar)
         self.kind: WayKind | None = None
         self.unfolded = False
+        self._session: Session | None = None
         self.shows: Shown = "matter"
         self.course = CourseView(app)
         self.course.picked.connect(self._pick)
@@ -166,8 +168,14 @@ class ChooseStage(Stage):
 
     def enter(self) -> None:
         self.kind, self.unfolded = None, False
+        # What was looked at last stays while this neck is open.
+        if self._session is not self.app.session:
+            self._session = self.app.session
+            self.shows = "matter"
         # With the advice silent the ways speak for themselves.
-        self.shows = "metal" if self.app.silent else "matter"
+        if self.app.silent and self.shows == "matter":
+            self.shows = "metal"
+        self.heads.costs = self.shows == "costs"
         super().enter()
 
     def shown(self, plan: Plan) -> list[Way]:
@@ -178,7 +186,11 @@ class ChooseStage(Stage):
         return [
             way
             for way in plan.ways
-            if self.unfolded or way.status in _OPEN or way.kind in course or way.kind == self.kind
+            if self.unfolded
+            or way.status in _OPEN
+            or way.over_budget
+            or way.kind in course
+            or way.kind == self.kind
         ]
 
     def _before_the_eye(self, plan: Plan) -> list[Way]:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Iterable
 from functools import partial
 
 import msgspec
@@ -12,15 +12,16 @@ from PyQt6.QtWidgets import QGridLayout, QLabel, QLineEdit, QPushButton, QVBoxLa
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import heading
 from nuvrek.meaning import Saying
-from nuvrek.neck.complaint import WHATS, WHENS, WHERES, Complaint
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.owner.entries import SOUND_FAULTS, ComplaintShaped, LookedOver
 from nuvrek.readings.told.complaint import complaint_of
 from nuvrek.readings.told.soundness import unsound
+from nuvrek.recognise.complaint_chips import CHIPS, WHATS, WHENS, WHERES, Complaint
 from nuvrek.recognise.complaints import complaint_in
 from nuvrek.wording.speech import say, tr
 
+_Named = Iterable[tuple[str, Saying]]
 _COLUMNS = 6
 _SOUND = "sound"
 _TICK = "✓ "
@@ -69,34 +70,30 @@ class LookOverPage(QWidget):
         column.setSpacing(6)
         column.addWidget(heading(tr("What the complaint comes to")))
         column.addWidget(self.said)
-        rows: tuple[tuple[str, Mapping[str, Saying]], ...] = (
-            (tr("What"), WHATS),
-            (tr("Where"), WHERES),
-            (tr("When"), WHENS),
+        rows: tuple[tuple[str, _Named], ...] = (
+            (tr("What"), [*WHATS.items()]),
+            (tr("Where"), [*WHERES.items()]),
+            (tr("When"), [*WHENS.items()]),
         )
         for title, named in rows:
             column.addLayout(self._row(title, named, self.chips, self._chip))
         column.addSpacing(10)
         column.addWidget(heading(tr("Looked over: body and neck")))
         column.addLayout(
-            self._row("", {_SOUND: tr("sound"), **SOUND_FAULTS}, self.sound, self._seen)
+            self._row("", [(_SOUND, tr("sound")), *SOUND_FAULTS.items()], self.sound, self._seen)
         )
         column.addWidget(self.where)
         column.addStretch(1)
 
     def _row(
-        self,
-        title: str,
-        named: Mapping[str, Saying],
-        into: dict[str, Chip],
-        pressed: Callable[[str], None],
+        self, title: str, named: _Named, into: dict[str, Chip], pressed: Callable[[str], None]
     ) -> QGridLayout:
         grid = QGridLayout()
         grid.setHorizontalSpacing(8)
         grid.setVerticalSpacing(5)
         if title:
             grid.addWidget(QLabel(title), 0, 0, Qt.AlignmentFlag.AlignTop)
-        for n, (value, words) in enumerate(named.items()):
+        for n, (value, words) in enumerate(named):
             push_button = Chip(say(words))
             push_button.clicked.connect(partial(pressed, value))
             into[value] = push_button
@@ -152,8 +149,7 @@ class LookOverPage(QWidget):
 
     def words(self) -> str:
         """The chips in a line."""
-        named = {**WHATS, **WHERES, **WHENS}
-        return " · ".join(say(named[chip]) for chip in self.complaint.chips)
+        return " · ".join(say(CHIPS[chip]) for chip in self.complaint.chips)
 
     def entries(self, neck_state: NeckState) -> list[AnyEntry]:
         """What was set and stands in no journal yet."""
@@ -168,4 +164,3 @@ class LookOverPage(QWidget):
         if faults != before or said_sound or (where_said and (faults or looked is not None)):
             found.append(LookedOver(faults=faults, where=where))
         return found
-

@@ -146,7 +146,9 @@ class TakeInStage(Stage):
         self.turn = button(say(_PAGES[1]))
         self.turn.clicked.connect(self._turn_page)
         self.look = button(say(_PAGES[2]))
-        self.look.clicked.connect(lambda: self.show_page(0 if self.pages.currentIndex() == 2 else 2))
+        self.look.clicked.connect(
+            lambda: self.show_page(0 if self.pages.currentIndex() == 2 else 2)
+        )
         foot.addWidget(self.turn)
         foot.addWidget(self.look)
         foot.addStretch()
@@ -308,7 +310,11 @@ class TakeInStage(Stage):
         self._edited()
 
     def _show_chips(self) -> None:
-        self.chips.setText(self.look_over.words())
+        words, wide = self.look_over.words(), self.complaint.width()
+        self.chips.setText(
+            self.chips.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, max(wide, 60))
+        )
+        self.chips.setToolTip(words)
 
     def _fill(self, neck: NeckDescription) -> None:
         self._loading = True

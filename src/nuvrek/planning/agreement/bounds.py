@@ -2,15 +2,21 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from dataclasses import replace
+from decimal import Decimal
 
 from nuvrek import meaning
 from nuvrek.meaning import Saying, means
+from nuvrek.money import money_words
 from nuvrek.planning.case.case import Case
-from nuvrek.planning.case.way import Draft
-from nuvrek.readings.owner.dealings import refused_ways
+from nuvrek.planning.case.way import Draft, Way
+from nuvrek.planning.money.prices import PricedWay, PriceList, price_of
+from nuvrek.readings.owner.dealings import quoted, refused_ways
 from nuvrek.readings.told.soundness import unsound
 
+# So little over the budget the owner is asked, and nothing given up (common practice, no source).
+ASKED = Decimal("1.1")
 # What changes nothing on the instrument, or is the mending itself.
 _ALWAYS = ("leave", "read", "refer", "new-neck")
 
@@ -37,3 +43,40 @@ def _refused(case: Case, kind: str) -> tuple[Saying, ...]:
     if kind in refused or (kind.startswith("refret") and "refret" in refused):
         return (means("ways.out-not-agreed"),)
     return ()
+
+
+def within_budget(case: Case, way: Way, prices: PriceList) -> Way:
+    """A way, out where it costs more than was agreed: as quoted by itself, else by the shop's
+    prices. What nobody has priced is not over anything.
+    """
+    dealings = case.neck_map.neck_state.dealings
+    budget = dealings.worth.budget
+    if budget is None or way.kind in _ALWAYS or _agreed(case, way.kind):
+        return way
+    price = quoted(dealings, way.kind)
+    if price is None:
+        minutes = (float(way.minutes),) * 3
+        job = PricedWay(way.kind, way.title, minutes, filed=way.files)
+        price = price_of(prices, [job], case.neck).total
+    if price is None or price <= budget * ASKED:
+        return way
+    currency = prices.currency or dealings.worth.currency
+    why = means(
+        "ways.out-over-budget",
+        price=money_words(price, currency),
+        budget=money_words(budget, currency),
+    )
+    return replace(way, why_not=(why, *way.why_not))
+
+
+def _agreed(case: Case, kind: str) -> bool:
+    """Whether the owner has said yes to this way, whatever it costs."""
+    dealings = case.neck_map.neck_state.dealings
+    given, accepted = dealings.on("way", f"way:{kind}"), dealings.accepted_quote
+    quoted_so = accepted is not None and kind in accepted[1].ways
+    return quoted_so or (given is not None and given.agreed)
+
+
+def named_above(ways: Iterable[Way]) -> tuple[Way, ...]:
+    """Ways that only the budget stands against: the owner may yet want them."""
+    return tuple(way for way in ways if way.over_budget)

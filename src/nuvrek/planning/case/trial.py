@@ -8,10 +8,12 @@ from nuvrek.readings.entries import WayKind
 
 
 class Trial(Struct, frozen=True):
-    """Ways gone one after the other on the drawn necks: on how many of them every note rings
-    clean, metal off (sum over frets of the mean of the lanes) and thinnest crown in mm, minutes at
-    the bench, and the chance that the file is picked up again. ``cells`` says of each drawn neck
-    whether it ends clean. Heights are those aimed at over fret 12, low and high string; from ``clean_from_mm`` on so many of them end clean as are called most.
+    """Ways gone one after the other on the drawn necks.
+
+    ``cells`` says of each neck whether every note rings clean at the end; ``metal_mm`` is what
+    comes off, summed over frets at the mean of the lanes, ``second_pass`` the chance that the file
+    is picked up again. ``heights_mm`` are aimed at over fret 12, low and high string; from
+    ``clean_from_mm`` on most of the necks end clean.
     """
 
     ways: tuple[WayKind, ...]

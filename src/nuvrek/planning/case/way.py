@@ -8,7 +8,7 @@ from typing import Literal
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.meaning import Saying
+from nuvrek.meaning import Saying, keys_in
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.case.trial import Trial
@@ -25,6 +25,8 @@ from nuvrek.readings.entries import EndFault, Promise, WayKind
 from nuvrek.readings.stations import Suggestion
 
 Array = NDArray[np.float64]
+# The sentence that says so; told by its key, never by its words.
+OVER_BUDGET = "ways.out-over-budget"
 
 
 @dataclass(frozen=True)
@@ -95,6 +97,11 @@ class Costed:
     def why_out(self) -> tuple[Saying, ...]:
         """Why it can't be gone at all, what only waits for another step left out."""
         return tuple(why for why in self.why_not if why not in self.waits)
+
+    @property
+    def over_budget(self) -> bool:
+        """Whether only the owner's budget stands against it: they may want it all the same."""
+        return len(self.why_not) == 1 and keys_in(self.why_not[0])[:1] == (OVER_BUDGET,)
 
     @property
     def status(self) -> Literal["possible", "not known", "waits", "out"]:

@@ -9,6 +9,8 @@ from __future__ import annotations
 import math
 from collections.abc import Callable, Iterator
 
+from scipy.special import ndtr
+
 from nuvrek import meaning
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.estimate.heightmap import NINE_IN_TEN
@@ -18,12 +20,11 @@ from nuvrek.planning.causes.cause import Weighs
 from nuvrek.planning.causes.weighed import Evidence
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.rod.relief import wanted_relief
-from nuvrek.readings.entries import Air, CrownHeight, FretEnd, EndsFine, StringGap
+from nuvrek.readings.entries import Air, CrownHeight, EndsFine, FretEnd, StringGap
 from nuvrek.readings.told.board_read import sizes_read
 from nuvrek.readings.told.rod_answers import backwards, went_other_way
 from nuvrek.readings.told.soundness import unsound
 from nuvrek.readings.told.what_was_read import firm, relief_read
-from scipy.special import ndtr
 
 # No figure is surer than this, whatever the map says; what was looked for and not found is this
 # unlikely.
@@ -160,7 +161,9 @@ def sides_apart(grounds: Grounds) -> Iterator[Evidence]:
     if apart is None:
         return
     mm, sd = apart
-    chance = float(ndtr((abs(mm) - grounds.neck.relief_margin_mm) / max(sd, 0.01)))
+    # One rod brings both sides inside their margins while they differ by less than both.
+    limit = grounds.neck.relief_margin_mm * (1.0 if grounds.neck.rod == "twin" else 2.0)
+    chance = float(ndtr((abs(mm) - limit) / max(sd, 0.01)))
     says = means("causes.sides-differ", mm=grounds.case.length(abs(mm)))
     yield Evidence(says, log_odds(chance), figured=True)
 
@@ -373,6 +376,8 @@ def worn_narrow(grounds: Grounds) -> Iterator[Evidence]:
     """Grooves under a few strings only."""
     strings = grounds.worn_strings
     if strings and len(strings) <= max(grounds.neck.strings // 2 - 1, 1):
-        yield Evidence(means("causes.grooves-under-strings", number=len(strings)), 1.0, figured=True)
+        yield Evidence(
+            means("causes.grooves-under-strings", number=len(strings)), 1.0, figured=True
+        )
     elif strings:
         yield Evidence(means("causes.grooves-under-many"), -1.0, figured=True)

@@ -12,16 +12,27 @@ from nuvrek.readings.told.what_was_read import firm
 
 # Tests that end with a reading, and those that end with a yes or no.
 READ: tuple[TestKind, ...] = (
-    "press", "leaf-beside", "nut", "relief", "edge-tops", "edge-wood", "height", "play", "tongue",
-    "grooves", "air",
+    "press",
+    "leaf-beside",
+    "nut",
+    "relief",
+    "edge-tops",
+    "edge-wood",
+    "height",
+    "play",
+    "tongue",
+    "grooves",
+    "air",
 )
 # Minutes each takes at the bench, and the causes a yes speaks for.
 TESTS: dict[TestKind, tuple[float, tuple[str, ...]]] = {
     "press": (0.5, ("loose-fret", "middle-sprung", "end-up")),
     "leaf-beside": (2.0, ("proud",)),
     "nut": (1.0, ("nut-low", "nut-high", "nut-tight", "zero-fret")),
-    "relief": (1.0, ("relief-much", "relief-little", "relief-by-side", "strings-heavy",
-                     "strings-light")),
+    "relief": (
+        1.0,
+        ("relief-much", "relief-little", "relief-by-side", "strings-heavy", "strings-light"),
+    ),
     "edge-tops": (1.0, ("relief-little",)),
     "edge-wood": (2.0, ("hump", "hollow", "tongue", "twist")),
     "height": (1.0, ("saddle-low", "saddle-high", "saddle-feet", "neck-angle")),

@@ -7,12 +7,12 @@ import math
 from msgspec import structs
 
 from nuvrek.meaning import means
-from nuvrek.neck.complaint import CHIPS, WHATS
 from nuvrek.planning.causes.cause import Cause
 from nuvrek.planning.causes.kinds import CAUSES
 from nuvrek.planning.causes.quick_tests import TESTS, tests_for
 from nuvrek.planning.causes.weighed import Diagnosis, Evidence, WeighedCause
 from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.recognise.complaint_chips import CHIPS, WHATS
 
 # What a cause loses for each thing complained of that it would not bring about, and the log odds
 # that it is something nobody thinks of: with a complaint, and without (common practice, no source).
@@ -77,7 +77,9 @@ def _tested(cause: Cause, grounds: Grounds) -> list[Evidence]:
         _, shown = TESTS[test]
         what = means(f"causes.test-{test}")
         if cause.kind in shown:
-            key, odds = ("causes.tested-yes", TESTED) if says == "yes" else ("causes.tested-no", -TESTED)
+            key, odds = (
+                ("causes.tested-yes", TESTED) if says == "yes" else ("causes.tested-no", -TESTED)
+            )
             found.append(Evidence(means(key, test=what), odds))
         elif says == "yes":
             found.append(Evidence(means("causes.tested-otherwise", test=what), TESTED_OTHER))

@@ -14,12 +14,12 @@ from nuvrek import patience
 from nuvrek.clearance.room import Strung
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.touch import TOUCHES
+from nuvrek.planning.case.trial import Trial
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.forecast.doubt import WORST_COMES_TRUE
 from nuvrek.planning.forecast.string_height import less_relief_mm
 from nuvrek.planning.rod.relief import relief_row, wanted_relief
-from nuvrek.planning.case.trial import Trial
 from nuvrek.readings.entries import WayKind
 
 Array = NDArray[np.float64]
@@ -105,7 +105,7 @@ def tried(bench: Bench, ways: Sequence[Way]) -> Trial:
     at = np.linspace(aims[0], aims[1], lowest.shape[1])[None]
     if saddle:
         at = at + SADDLE_SD_MM * bench.turns[:, 1:]
-    clean = (lowest <= at + PASSES_MM).all(axis=1)
+    clean = np.all(lowest <= at + PASSES_MM, axis=1).tolist()
     short = float(np.quantile((lowest - PASSES_MM - at).max(axis=1), MOST))
     doubt = None if filed is None else filed.doubt
     left = None
@@ -113,7 +113,7 @@ def tried(bench: Bench, ways: Sequence[Way]) -> Trial:
         left = float((filed.left_mm if filed is not None else case.neck_tops.crown_mm).min())
     return Trial(
         tuple(way.kind for way in ways),
-        tuple(bool(one) for one in clean),
+        tuple(clean),
         metal_mm=0.0 if filed is None else filed.metal_mm,
         thinnest_mm=left,
         minutes=sum(way.minutes for way in ways),
@@ -213,8 +213,16 @@ def alternatives(bench: Bench, ways: Sequence[Way], course: Sequence[WayKind]) -
 
 # Ways that stand beside a course; schools of one level are one way here.
 _BESIDE: tuple[WayKind, ...] = (
-    "leave", "rod", "saddle", "strings", "spot-level", "play-clean", "crown-few", "level",
-    "crown-first", "refret",
+    "leave",
+    "rod",
+    "saddle",
+    "strings",
+    "spot-level",
+    "play-clean",
+    "crown-few",
+    "level",
+    "crown-first",
+    "refret",
 )
 
 

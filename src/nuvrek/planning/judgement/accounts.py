@@ -1,4 +1,4 @@
-"""Accounts: every fault that was found is answered by a leg of the course, or left with a reason."""
+"""Accounts: every fault that was found is answered by a leg, or left with its reason."""
 
 from __future__ import annotations
 

@@ -18,7 +18,6 @@ from nuvrek.estimate.findings.shapes import tops_follow_mm
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.meaning import Saying
-from nuvrek.neck.complaint import Complaint
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
@@ -45,6 +44,7 @@ from nuvrek.readings.told.what_was_read import (
     tops_read,
     unpressed,
 )
+from nuvrek.recognise.complaint_chips import Complaint
 from nuvrek.recognise.complaints import Part, parts_in
 
 NEW_WIRE_KINDS: tuple[WayKind, ...] = ("refret", "refret-true", "refret-tangs", "refret-angle")

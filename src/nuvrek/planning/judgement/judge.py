@@ -53,7 +53,10 @@ def _with_causes(course: list[Leg], shut: set[WayKind], grounds: Grounds) -> lis
         if cause.chance < LIKELY or cured_by(cause, [*course, *added]):
             continue
         leg = cause_leg(cause, grounds)
-        if leg is None or leg.way in shut or (leg.way in FILES and not cause.seen):
+        if leg is None or leg.way in shut or (leg.way == "ends" and _dresses(course)):
+            continue
+        # No metal on a suspicion.
+        if leg.way in FILES and not cause.seen:
             continue
         added.append(leg)
     if not nothing_done:
@@ -63,6 +66,11 @@ def _with_causes(course: list[Leg], shut: set[WayKind], grounds: Grounds) -> lis
     return _tested_or_left(course, grounds)
 
 
+def _dresses(course: list[Leg]) -> bool:
+    """Whether fret ends are dressed in the course of what is gone anyway."""
+    return any(leg.way in (*FILES, "seat") for leg in course)
+
+
 def _bench_order(leg: Leg) -> int:
     """Relief before tops, tops before string height, tuning last."""
     if leg.way in _LAST:
@@ -70,7 +78,15 @@ def _bench_order(leg: Leg) -> int:
     return 0
 
 
-_LAST: tuple[WayKind, ...] = ("nut", "zero-fret", "saddle", "shim", "bridge", "pickups", "intonation")
+_LAST: tuple[WayKind, ...] = (
+    "nut",
+    "zero-fret",
+    "saddle",
+    "shim",
+    "bridge",
+    "pickups",
+    "intonation",
+)
 
 
 def _tested(added: list[Leg], grounds: Grounds) -> list[Leg]:

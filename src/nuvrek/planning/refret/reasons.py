@@ -15,9 +15,9 @@ from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.crowns.crowning import LOWEST_MM
 from nuvrek.planning.ways.filing_words import few_frets
 from nuvrek.planning.ways.level_schools import level_draft
+from nuvrek.readings.told.complaint import complaint_of
 from nuvrek.readings.told.observed import grooves_read, stands_off
 from nuvrek.readings.told.what_was_read import heard_faults
-from nuvrek.readings.told.complaint import complaint_of
 
 # Without a rod to hold it a bow of this much is a reason by itself (common practice, no source).
 BOW_MM = 0.10

@@ -147,15 +147,25 @@ CURES: dict[str, tuple[Step, ...]] = {
         _TUNE,
     ),
     "intonation": (
-        Step("intonation", means("steps.set-intonation"), means("steps.one-string-after-another"),
-             20, cautions=(cautions.STRINGS,)),
+        Step(
+            "intonation",
+            means("steps.set-intonation"),
+            means("steps.one-string-after-another"),
+            20,
+            cautions=(cautions.STRINGS,),
+        ),
     ),
     "pickups": (
         Step("pickups", means("steps.lower-pickups"), means("steps.quarter-turn-each-screw"), 10),
     ),
     "bridge": (
-        Step("bridge", means("steps.set-bridge"), means("steps.block-first-release-last"), 30,
-             cautions=(cautions.STRINGS,)),
+        Step(
+            "bridge",
+            means("steps.set-bridge"),
+            means("steps.block-first-release-last"),
+            30,
+            cautions=(cautions.STRINGS,),
+        ),
         _RETUNE,
         _READ_RELIEF,
         _READ_HEIGHTS,

@@ -18,9 +18,9 @@ from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.readings.entries import Promise
 from nuvrek.readings.rod_words import turns_words
+from nuvrek.readings.told.complaint import complaint_of
 from nuvrek.readings.told.rod_answers import went_other_way
 from nuvrek.recognise.complaints import Part, parts_in
-from nuvrek.readings.told.complaint import complaint_of
 
 # A string pressed at 3 should clear fret 1 by about a leaf: so much is left when a slot is filed
 # (common practice, no source).

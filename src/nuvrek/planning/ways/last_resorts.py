@@ -91,8 +91,8 @@ def heat(weighing: Weighing) -> Draft | None:
         why.append(means("ways.cycles-neck-does-not-follow", number=len(so_far.gains)))
     crept = crept_back(case.neck_map.neck_state)
     if crept is not None:
-        out, back = length(crept.out_mm), length(crept.back_mm)
-        why.append(means("ways.heat-crept-back", out=out, back=back))
+        came, back = length(crept.out_mm), length(crept.back_mm)
+        why.append(means("ways.heat-crept-back", out=came, back=back))
     if case.neck.rod == "none":
         gist = meaning.sentences(gist, means("ways.without-rod-heated-wood-tends"))
     return Draft("heat", gist, why_not=tuple(why))

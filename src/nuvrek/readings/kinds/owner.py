@@ -7,7 +7,6 @@ from typing import Any
 
 from nuvrek.meaning import Saying, Word, listed, lower_first, means
 from nuvrek.money import Amount, amount_fault
-from nuvrek.neck.complaint import CHIPS
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import HOW_WORDS
 from nuvrek.readings.kinds.record import EntryRecord
@@ -27,6 +26,7 @@ from nuvrek.readings.owner.entries import (
     Term,
     Worth,
 )
+from nuvrek.recognise.complaint_chips import CHIPS
 
 _PAGE = "Owner"
 

@@ -21,8 +21,8 @@ from nuvrek.readings.entries import (
     RoundStart,
     Seated,
     StepDone,
-    Tested,
     Strike,
+    Tested,
     Trued,
 )
 from nuvrek.readings.kinds.record import EntryRecord

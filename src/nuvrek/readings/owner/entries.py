@@ -10,10 +10,11 @@ from msgspec import Meta, Struct
 
 from nuvrek.meaning import Saying, means
 from nuvrek.money import Amount
-from nuvrek.neck.complaint import Complaint
 from nuvrek.neck.description import Line, Words
 from nuvrek.neck.owner import How
 from nuvrek.readings.entry import Entry, Frets
+from nuvrek.recognise.complaint_chips import Complaint
+from nuvrek.recognise.soundness import SoundFault
 
 Matter = Literal[
     "way",
@@ -44,7 +45,6 @@ MATTERS: dict[Matter, Saying] = {
     "outside": means("stations.beside-job"),
 }
 Sound = Literal["not looked at", "sound", "not sound"]
-SoundFault = Literal["crack", "tongue", "joint", "board", "rod"]
 SOUND_FAULTS: dict[SoundFault, Saying] = {
     "crack": means("stations.sound-crack"),
     "tongue": means("stations.sound-tongue"),

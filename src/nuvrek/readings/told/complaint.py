@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.neck.complaint import Complaint
 from nuvrek.readings.journal import NeckState
+from nuvrek.recognise.complaint_chips import Complaint
 from nuvrek.recognise.complaints import complaint_in
 
 

@@ -19,6 +19,9 @@ GAP_APART_MM, HEIGHT_APART_MM, WITHIN_DAYS = 0.10, 0.3, 4
 # times what the other does, was misread, or sides or states were swapped (common practice).
 PULL_LESS_MM, PULL_MUCH_MM, PULL_TIMES = -0.05, 0.4, 3.0
 
+# A rock this small is felt by one hand and not by the next (common practice, no source).
+SLIGHT_ROCK_MM = 0.04
+
 ContradictionKind = Literal[
     "gap twice", "height twice", "rock twice", "pull backwards", "pull one side"
 ]
@@ -91,8 +94,8 @@ def _told(neck_state: NeckState, taken: Taken) -> tuple[Hashable, float] | None:
             place = (gap.lane, gap.low_support, gap.high_support, gap.fret, gap.by, gap.string)
             return (place, gap.reach, gap.state, surface), mm
         case StringHeight() as height:
-            place = (height.side, height.string, height.fret, height.capo)
-            return (place, height.state), height.height_mm
+            where = (height.side, height.string, height.fret, height.capo)
+            return (where, height.state), height.height_mm
         case _:
             return None
 
@@ -169,10 +172,18 @@ def _pull(neck_state: NeckState, side: Side) -> tuple[float, float, tuple[int, .
     return slack, pitch, tuple(sorted(numbers))[:6]
 
 
+def _slight(rock: Rock | OthersStill) -> bool:
+    """A rock that a thin leaf all but fills."""
+    if not isinstance(rock, Rock):
+        return False
+    most = rock.gap_mm if rock.gap_mm is not None else rock.drags_mm
+    return most is not None and most <= SLIGHT_ROCK_MM
+
+
 def _rocks(neck_state: NeckState) -> Iterator[Contradiction]:
     """Frets marked as rocking that a later look, with nothing done between, called still."""
-    marked: dict[tuple[Lane, int], int] = {}
-    found: dict[tuple[Lane, int], Contradiction] = {}
+    marked: dict[tuple[Lane, int, str], int] = {}
+    found: dict[tuple[Lane, int, str], Contradiction] = {}
     done = max((work.number for work in neck_state.work), default=0)
     for taken in neck_state.taken:
         if taken.number <= done or not isinstance(taken.reading, Rock | OthersStill):
@@ -181,8 +192,11 @@ def _rocks(neck_state: NeckState) -> Iterator[Contradiction]:
         rocks = isinstance(reading, Rock) and reading.says == "rocks"
         frets = reading.frets if isinstance(reading, OthersStill) else (reading.fret,)
         for fret in frets:
-            place = reading.lane, fret
-            if rocks:
+            place = reading.lane, fret, reading.state.strings
+            if rocks and _slight(reading):
+                # One hand feels so little, the next does not.
+                marked.pop(place, None)
+            elif rocks:
                 marked[place] = taken.number
                 found.pop(place, None)
             elif place in marked:

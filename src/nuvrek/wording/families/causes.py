@@ -70,7 +70,10 @@ SENTENCES: dict[str, Entry] = {
     "causes.relief-is-wanted": "relief {mm} on the {lane}, wanted {wanted}",
     "causes.sides-differ": "the sides differ by {mm}",
     "causes.heights-are": "{low} and {high} over fret {fret}",
-    "causes.notes-short-of-room": ("one note is short of clearance", "{number} notes are short of clearance"),
+    "causes.notes-short-of-room": (
+        "one note is short of clearance",
+        "{number} notes are short of clearance",
+    ),
     "causes.every-note-has-room": "every note has clearance",
     "causes.saddle-gives-no-more": "the saddle lacks {mm}",
     "causes.saddle-has-left": "the saddle has enough left",

@@ -22,4 +22,5 @@ SENTENCES: dict[str, Entry] = {
     "matter.perhaps": "Perhaps: {cause}.",
     "matter.because": "Why: {why}.",
     "matter.next": "Next: {title}.",
+    "matter.next-rod": "Next: {title}, {move}, then read again.",
 }

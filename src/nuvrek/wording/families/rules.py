@@ -380,4 +380,5 @@ SENTENCES: dict[str, Entry] = {
         "Tried on {drawn} necks that fit these readings: {clean} end clean this way, {before} "
         "with less metal."
     ),
+    "rules.named-above-budget": "{title}: {why}",
 }

@@ -24,10 +24,19 @@ What = Literal[
     "ends",
 ]
 Where = Literal[
-    "open", "fretted", "first frets", "high frets", "everywhere", "low strings", "high strings",
-    "one string", "one note",
+    "open",
+    "fretted",
+    "first frets",
+    "high frets",
+    "everywhere",
+    "low strings",
+    "high strings",
+    "one string",
+    "one note",
 ]
-When = Literal["hard", "soft", "bends", "cold months", "warm months", "since new strings", "since a change"]
+When = Literal[
+    "hard", "soft", "bends", "cold months", "warm months", "since new strings", "since a change"
+]
 
 WHATS: dict[What, Saying] = {
     "buzz": means("necks.complaint-buzz"),
@@ -64,7 +73,7 @@ WHENS: dict[When, Saying] = {
     "since new strings": means("necks.complaint-since-new-strings"),
     "since a change": means("necks.complaint-since-change"),
 }
-CHIPS: dict[str, Saying] = {**WHATS, **WHERES, **WHENS}
+CHIPS: dict[str, Saying] = dict([*WHATS.items(), *WHERES.items(), *WHENS.items()])
 
 
 class Complaint(Struct, frozen=True, forbid_unknown_fields=True):
