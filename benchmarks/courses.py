@@ -23,6 +23,7 @@ from nuvrek.readings.entries import AnyEntry, OthersClean
 from nuvrek.readings.journal import fold
 from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.strangers import stranger
+from nuvrek.wording.speech import say_all
 
 # Seeds no figure of the model or of a rule was set with.
 FIRST, NECKS = 170_000, 200
@@ -97,7 +98,7 @@ def main(first: int = FIRST, necks: int = NECKS) -> None:
     print(f"  tops within the first map's range: {tally.held[0] / tally.held[1]:.3f}")
     print(f"  by difficulty: {dict(sorted(tally.by_difficulty.items()))}")
     for score in tally.failed:
-        print(f"  not clean: {' '.join(score.sentences()[:3])}")
+        print(f"  not clean: {' '.join(say_all(score.sentences()[:3]))}")
     left, counted = content(first, necks + necks // 7)
     print(f"  heard clean and content: left {left} of {counted}")
 

@@ -90,6 +90,10 @@ def make_plan(
     )
 
 
+# After these nobody can say how the tops stand before they were read again.
+_READ_ANEW = ("seat", "lift-fret", "read", "refer", "rod-back", "rod-nut", "heat", "new-neck")
+
+
 def _above_budget(course: tuple[Leg, ...], ways: tuple[Way, ...]) -> tuple[Leg, ...]:
     """The course, its first leg with what only the budget stands against, and its price."""
     above = min(named_above(ways), key=lambda way: way.minutes, default=None)
@@ -106,7 +110,9 @@ def _tried(
     """The course as tried on necks the readings allow, another filing in it where that ends clean
     so much more often; and what stands beside it.
     """
-    bench = bench_of(weighing)
+    bench = None
+    if not any(leg.way in _READ_ANEW for leg in course):
+        bench = bench_of(weighing)
     if bench is None:
         return course, None, ()
     trial = tried(bench, [grounds.ways[leg.way] for leg in course])

@@ -16,10 +16,15 @@ from nuvrek.wording.speech import say, say_all, tr
 
 _MOST_PERCENT = 125
 _LEFT_SHARE = 0.6
-_HEAD, _CARD, _OTHER, _TEST, _LEG, _BESIDE, _GAP = 34, 80, 34, 64, 74, 76, 8
+_HEAD, _LINE, _OTHER, _TEST, _LEG, _BESIDE, _GAP = 34, 21, 34, 64, 74, 76, 8
 _DOTS = 24
 # How far in from the left a cause is named: its bar stands before it.
 _INDENT = 170
+
+
+def _high(cause: CauseShown) -> int:
+    """How high the card of a cause is: a line for what speaks for it, one for what against."""
+    return _OTHER + _LINE * (bool(cause.speaks_for) + bool(cause.speaks_against)) + 8
 
 
 class MatterView(QWidget):
@@ -53,7 +58,8 @@ class MatterView(QWidget):
         matter = self.matter
         if matter is None:
             return Theme(self.app.theme.dark, most)
-        left = _HEAD * 2 + (_CARD + _GAP) * max(len(matter.causes), 1) + _OTHER + _TEST + 3 * _GAP
+        causes = sum(_high(cause) + _GAP for cause in matter.causes)
+        left = _HEAD * 2 + causes + _OTHER + _TEST + 3 * _GAP
         right = _HEAD * 2 + (_LEG + _GAP) * len(matter.legs) + 84
         below = _BESIDE + _GAP if matter.beside else 0
         needed = max(left, right) + below
@@ -118,8 +124,9 @@ class MatterView(QWidget):
         self._line(p, t, head, tr("What is the matter"), 20, bold=True)
         top = head.bottom()
         for cause in matter.causes:
-            self._cause(p, t, QRectF(box.left(), top, box.width(), t.px(_CARD)), cause)
-            top += t.px(_CARD + _GAP)
+            high = t.px(_high(cause))
+            self._cause(p, t, QRectF(box.left(), top, box.width(), high), cause)
+            top += high + t.px(_GAP)
         other = QRectF(box.left(), top, box.width(), t.px(_OTHER))
         words = tr("Something else") if matter.causes else tr("Nothing was found")
         self._card(p, t, other)
@@ -143,7 +150,7 @@ class MatterView(QWidget):
         if against:
             told.append((tr("against {evidence}", evidence=against), "muted"))
         for n, (words, colour) in enumerate(told):
-            at = QRectF(x, row.bottom() - 2 + t.px(21) * n, wide, t.px(21))
+            at = QRectF(x, row.bottom() - 2 + t.px(_LINE) * n, wide, t.px(_LINE))
             self._line(p, t, at, words, 14, colour)
 
     def _title(self, p: QPainter, t: Theme, row: QRectF, words: str, percent: int) -> None:

@@ -14,7 +14,7 @@ from scipy.special import ndtr
 from nuvrek import meaning
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.estimate.heightmap import NINE_IN_TEN
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, lower_first, means
 from nuvrek.neck.description import Lane
 from nuvrek.planning.causes.cause import Weighs
 from nuvrek.planning.causes.weighed import Evidence
@@ -26,6 +26,8 @@ from nuvrek.readings.told.rod_answers import backwards, went_other_way
 from nuvrek.readings.told.soundness import unsound
 from nuvrek.readings.told.what_was_read import firm, relief_read
 
+# So sure at most is relief called the cause where one side has too much and one too little.
+ONE_SIDE = 0.75
 # No figure is surer than this, whatever the map says; what was looked for and not found is this
 # unlikely.
 MOST_LOG_ODDS, NOT_FOUND = 4.0, -3.0
@@ -64,9 +66,11 @@ def found(*kinds: str, looked: Callable[[Grounds], bool]) -> Weighs:
         named = [f for f in grounds.case.findings if f.kind in kinds and f.verdict != "good"]
         for finding in named[:1]:
             sure = log_odds(max(finding.sure, 0.6))
-            yield Evidence(finding.headline, sure, figured=True, numbers=finding.speaks_for[:4])
+            yield Evidence(
+                lower_first(finding.headline), sure, figured=True, numbers=finding.speaks_for[:4]
+            )
         for finding in named[1:3]:
-            yield Evidence(finding.headline, 0.3, numbers=finding.speaks_for[:4])
+            yield Evidence(lower_first(finding.headline), 0.3, numbers=finding.speaks_for[:4])
         if not named and looked(grounds):
             yield Evidence(means(f"causes.not-found-{kinds[0]}"), NOT_FOUND, figured=True)
 
@@ -128,6 +132,9 @@ def relief(sign: int) -> Weighs:
         lane, worst = max(known, key=lambda pair: sign * pair[1].excess_mm)
         sd = max(worst.relief.doubt_mm / NINE_IN_TEN, 0.01)
         chance = float(ndtr((sign * worst.excess_mm - worst.margin_mm) / sd))
+        if grounds.uneven_sides_mm is not None and grounds.neck.rod != "twin":
+            # Sides that differ are one matter: what one of them lacks the other has too much of.
+            chance = min(chance, ONE_SIDE)
         says = means(
             "causes.relief-is-wanted",
             lane=lane_words(lane),
@@ -229,7 +236,7 @@ def odd_inner_string(grounds: Grounds) -> Iterator[Evidence]:
     """An inner string off the line of the outer two."""
     odd = [f for f in grounds.case.findings if f.kind == "odd" and f.fret is None]
     for finding in odd[:1]:
-        yield Evidence(finding.headline, 1.0, numbers=finding.speaks_for[:2])
+        yield Evidence(lower_first(finding.headline), 1.0, numbers=finding.speaks_for[:2])
 
 
 def crowns(sign: int) -> Weighs:

@@ -36,7 +36,7 @@ def _zero(grounds: Grounds) -> bool:
 
 
 def _cause(kind: str, *args: object, **more: object) -> Cause:
-    return Cause(kind, means(f"causes.{kind}"), *args, **more)  # type: ignore[arg-type]
+    return Cause(kind, means(f"causes.{kind}", number=1), *args, **more)  # type: ignore[arg-type]
 
 
 _CAUSES = (

@@ -50,7 +50,7 @@ TESTS: dict[TestKind, tuple[float, tuple[str, ...]]] = {
     "bridge": (1.0, ("bridge-moved",)),
 }
 # A test that would tell less than this (bits), or a cause surer than this, asks for none.
-WORTH_BITS, SURE = 0.12, 0.9
+WORTH_BITS, SURE = 0.12, 0.75
 # A yes of a test is right so often, and so often a no (common practice, no source).
 RIGHT = 0.9
 # Tests named at most.

@@ -6,7 +6,7 @@ import math
 
 from msgspec import structs
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.causes.cause import Cause
 from nuvrek.planning.causes.kinds import CAUSES
 from nuvrek.planning.causes.quick_tests import TESTS, tests_for
@@ -62,10 +62,30 @@ def _weighed(cause: Cause, grounds: Grounds) -> tuple[float, WeighedCause]:
     rest = sum(each.log_odds for each in (*told, *said) if not each.figured)
     evidence = tuple(sorted((*told, *said), key=lambda each: -abs(each.log_odds)))
     seen = any(each.figured and each.log_odds >= SEEN_LOG_ODDS for each in told)
+    title = _titled(cause, grounds)
     weighed = WeighedCause(
-        cause.kind, cause.title, 0.0, evidence, cause.cures, cause.test, seen=seen
+        cause.kind, title, 0.0, evidence, cause.cures, cause.test, seen=seen
     )
     return start + by_map + rest, weighed
+
+
+def _titled(cause: Cause, grounds: Grounds) -> Saying:
+    """What a cause is called: of single frets how many."""
+    counted = _COUNTED.get(cause.kind)
+    if counted is None:
+        return cause.title
+    frets = grounds.case.named(*counted)
+    return means(f"causes.{cause.kind}", number=max(len(frets), 1))
+
+
+# The findings that are counted in a cause's title.
+_COUNTED: dict[str, tuple[str, ...]] = {
+    "proud": ("proud", "rocks"),
+    "low-neighbour": ("low",),
+    "end-up": ("end-up", "end-high"),
+    "loose-fret": ("loose",),
+    "middle-sprung": ("middle-up",),
+}
 
 
 def _tested(cause: Cause, grounds: Grounds) -> list[Evidence]:

@@ -30,7 +30,6 @@ from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.planning.ways.filing_words import few_frets
 from nuvrek.readings.entries import ON_WOOD, EdgeLie, StringGap, WayKind
 from nuvrek.readings.owner.dealings import refused_ways
-from nuvrek.readings.owner.entries import SoundFault
 from nuvrek.readings.told.complaint import complaint_of
 from nuvrek.readings.told.contradictions import Contradiction, contradictions
 from nuvrek.readings.told.new_wire import new_tops_of
@@ -46,6 +45,7 @@ from nuvrek.readings.told.what_was_read import (
 )
 from nuvrek.recognise.complaint_chips import Complaint
 from nuvrek.recognise.complaints import Part, parts_in
+from nuvrek.recognise.soundness import SoundFault
 
 NEW_WIRE_KINDS: tuple[WayKind, ...] = ("refret", "refret-true", "refret-tangs", "refret-angle")
 # A groove to this depth may be left by agreement (common practice, no source).

@@ -3,8 +3,7 @@
 from __future__ import annotations
 
 from nuvrek.readings.journal import NeckState
-from nuvrek.readings.owner.entries import SoundFault
-from nuvrek.recognise.soundness import unsound_in
+from nuvrek.recognise.soundness import SoundFault, unsound_in
 
 
 def unsound(neck_state: NeckState) -> tuple[SoundFault, ...]:

@@ -5,11 +5,17 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
-    "causes.proud": "A fret stands proud",
-    "causes.low-neighbour": "A fret is low beside its neighbours",
-    "causes.end-up": "A fret end is up",
-    "causes.loose-fret": "A fret is loose",
-    "causes.middle-sprung": "A fret has sprung in its middle",
+    "causes.proud": ("A fret stands proud", "{number} frets stand proud"),
+    "causes.low-neighbour": (
+        "A fret is low beside its neighbours",
+        "{number} frets are low beside their neighbours",
+    ),
+    "causes.end-up": ("A fret end is up", "{number} fret ends are up"),
+    "causes.loose-fret": ("A fret is loose", "{number} frets are loose"),
+    "causes.middle-sprung": (
+        "A fret has sprung in its middle",
+        "{number} frets have sprung in the middle",
+    ),
     "causes.grooves": "Grooves in the frets",
     "causes.flats": "Crowns worn flat",
     "causes.worn-under-strings": "Frets worn under some strings",
