@@ -145,8 +145,13 @@ class Accounts(unittest.TestCase):
         for account in plan.accounts:
             self.assertTrue(account.leg or account.reason, account)
             self.assertFalse(account.leg and account.reason)
-        for leg in plan.course:
-            self.assertIn(leg.way, ways)
+        opened = {"rod": {"rod-back", "rod-nut", "read"}, "level": {"lift-fret"}}
+        for number, leg in enumerate(plan.course):
+            before = {other.way for other in plan.course[:number]}
+            new_wire = leg.way == "level" and any(way.startswith("refret") for way in before)
+            waits = new_wire or bool(before & opened.get(leg.way, set()))
+            # Rule 17: a leg can be gone, or waits for a named leg before it.
+            self.assertTrue(not ways[leg.way].why_out or waits, (leg.way, before))
 
     def test_of_every_case(self) -> None:
         for number, one in enumerate(TRADE_CASES):

@@ -37,11 +37,11 @@ def basic_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     return (
         *_heights(neck),
         *_gaps(neck, kit, "pitch"),
-        *_crests(neck, kit, "pitch"),
+        *crests(neck, kit, "pitch"),
         _SLACKEN,
         *_lies("slack", _OUTER),
         *_gaps(neck, kit, "slack"),
-        *_crests(neck, kit, "slack"),
+        *crests(neck, kit, "slack"),
         *_tongue(neck, ("middle",)),
         _PRESS,
         *_sweeps(),
@@ -93,12 +93,12 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     pitch = (
         *_dips(neck, "pitch", supports, _OUTER),
         *_dips(neck, "pitch", inner, _OUTER, "-inner"),
-        *_crests(neck, kit, "pitch"),
+        *crests(neck, kit, "pitch"),
     )
     slack = (
         *_lies("slack", LANES),
         *_dips(neck, "slack", along, LANES),
-        *_crests(neck, kit, "slack", LANES),
+        *crests(neck, kit, "slack", LANES),
         *_tongue(neck, LANES),
     )
     if kit.indicator:
@@ -168,11 +168,11 @@ def before_stripping(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         _TO_PITCH,
         *_heights(neck),
         *_gaps(neck, kit, "pitch"),
-        *_crests(neck, kit, "pitch"),
+        *crests(neck, kit, "pitch"),
         _SLACKEN,
         *_lies("slack", LANES),
         *_dips(neck, "slack", dict.fromkeys(survey_frets(neck, *supports), supports), LANES),
-        *_crests(neck, kit, "slack", LANES),
+        *crests(neck, kit, "slack", LANES),
         *_tongue(neck, LANES),
         *_wood(neck, kit),
         *_crowns(crown_frets(neck)),
@@ -189,7 +189,7 @@ def after_fitting(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         _PRESS,
         *_lies("slack", _OUTER),
         *_gaps(neck, kit, "slack"),
-        *_crests(neck, kit, "slack"),
+        *crests(neck, kit, "slack"),
         *_sweeps(),
         *_crowns(crown_frets(neck)),
     )
@@ -346,7 +346,7 @@ def _lies(strings: Strings, lanes: Sequence[Lane]) -> tuple[Station, ...]:
     )
 
 
-def _crests(
+def crests(
     neck: NeckDescription, kit: Kit, strings: Strings, lanes: Sequence[Lane] = _OUTER
 ) -> tuple[Station, ...]:
     """Where no light shows between the supports: does a long edge rock, and if so, pressed to one

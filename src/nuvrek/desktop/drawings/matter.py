@@ -59,7 +59,8 @@ class MatterView(QWidget):
         if matter is None:
             return Theme(self.app.theme.dark, most)
         causes = sum(_high(cause) + _GAP for cause in matter.causes)
-        left = _HEAD * 2 + causes + _OTHER + _TEST + 3 * _GAP
+        test = _TEST + _GAP if matter.test is not None else 0
+        left = _HEAD * 2 + causes + _OTHER + test + 2 * _GAP
         right = _HEAD * 2 + (_LEG + _GAP) * len(matter.legs) + 84
         below = _BESIDE + _GAP if matter.beside else 0
         needed = max(left, right) + below
@@ -114,7 +115,7 @@ class MatterView(QWidget):
             p.drawRoundedRect(box, 4, 4)
             self._line(p, t, box, say(chip), 14, align=Qt.AlignmentFlag.AlignHCenter)
             x -= wide + t.px(8)
-        self._line(p, t, QRectF(4, 0, x - 14, high), f"“{matter.words}”", 16, "muted")
+        self._line(p, t, QRectF(4, 0, x - 14, high), tr("“{said}”", said=matter.words), 16, "muted")
         return float(high)
 
     # --- causes -----------------------------------------------------------------

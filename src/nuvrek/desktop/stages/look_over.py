@@ -80,13 +80,20 @@ class LookOverPage(QWidget):
         column.addSpacing(10)
         column.addWidget(heading(tr("Looked over: body and neck")))
         column.addLayout(
-            self._row("", [(_SOUND, tr("sound")), *SOUND_FAULTS.items()], self.sound, self._seen)
+            self._row(
+                "", [(_SOUND, tr("sound")), *SOUND_FAULTS.items()], self.sound, self._seen, wide=3
+            )
         )
         column.addWidget(self.where)
         column.addStretch(1)
 
     def _row(
-        self, title: str, named: _Named, into: dict[str, Chip], pressed: Callable[[str], None]
+        self,
+        title: str,
+        named: _Named,
+        into: dict[str, Chip],
+        pressed: Callable[[str], None],
+        wide: int = _COLUMNS,
     ) -> QGridLayout:
         grid = QGridLayout()
         grid.setHorizontalSpacing(8)
@@ -97,9 +104,9 @@ class LookOverPage(QWidget):
             push_button = Chip(say(words))
             push_button.clicked.connect(partial(pressed, value))
             into[value] = push_button
-            grid.addWidget(push_button, n // _COLUMNS, 1 + n % _COLUMNS)
+            grid.addWidget(push_button, n // wide, 1 + n % wide)
         grid.setColumnMinimumWidth(0, 64)
-        grid.setColumnStretch(_COLUMNS + 1, 1)
+        grid.setColumnStretch(wide + 1, 1)
         return grid
 
     def fill(self, neck_state: NeckState) -> None:
@@ -124,7 +131,7 @@ class LookOverPage(QWidget):
     def _show(self, complaint: Complaint) -> None:
         for value, push_button in self.chips.items():
             push_button.setChecked(value in complaint.chips)
-        self.said.setText(f"“{self._of}”" if self._of else tr("Nobody complains."))
+        self.said.setText(tr("“{said}”", said=self._of) if self._of else tr("Nobody complains."))
 
     def _chip(self, _value: str, *_: object) -> None:
         self._corrected = True

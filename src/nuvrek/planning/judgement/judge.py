@@ -32,8 +32,27 @@ def judge(grounds: Grounds) -> tuple[Leg, ...]:
             shut |= {*rule.excludes}
             if rule.final:
                 break
-    course = _then_level(_one_filing(_one_neck(course)))
+    course = _then_level(_one_filing(_one_neck(_can_be_gone(course, grounds))))
+    if not course:
+        course = [structs.replace(leg, rule=NOTHING.key) for leg in NOTHING.speaks(grounds)]
     return tuple(_with_causes(course, shut, grounds)[:MOST_LEGS])
+
+
+# A way that can't be gone today waits for one of these before it.
+_OPENS: dict[str, tuple[WayKind, ...]] = {
+    "rod": ("rod-back", "rod-nut", "read"),
+    "level": ("refret", "refret-true", "refret-tangs", "refret-angle", "refret-some", "lift-fret"),
+}
+
+
+def _can_be_gone(course: list[Leg], grounds: Grounds) -> list[Leg]:
+    """The legs that can be gone, or wait for a leg before them."""
+    kept: list[Leg] = []
+    for leg in course:
+        opens = any(before.way in _OPENS.get(leg.way, ()) for before in kept)
+        if not grounds.ways[leg.way].why_out or opens:
+            kept.append(leg)
+    return kept
 
 
 # A cause likelier than this has its leg; one that no reading shows has its test first.

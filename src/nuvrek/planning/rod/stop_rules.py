@@ -21,6 +21,8 @@ from nuvrek.readings.told.what_was_read import nut_trouble, relief_blind
 NO_ANSWER_MM_PER_TURN = 0.06
 # After this many moves, and this much turning in all, it has had its chance.
 MOVES_TRIED, TURNS_TRIED = 2, 0.4
+# Leaves further apart than this hide what a quarter turn does (common practice, no source).
+COARSE_MM = 0.1
 # After so much turning one way the key and the nut are looked at.
 WHOLE_TURN = 1.0
 # How sure it must be that the neck stands in back bow, and how sure that the rod does not answer:
@@ -187,8 +189,29 @@ def _no_answer(neck_map: HeightMap) -> bool:
         return False
     return (
         _read_since(neck_map, moves[-1][0])
+        and not _too_coarse(neck_map, moves[-1][0])
         and _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE
     )
+
+
+def _too_coarse(neck_map: HeightMap, number: int) -> bool:
+    """Whether all that was read of the relief after entry ``number`` lies between leaves so far
+    apart that the neck could have moved between them unseen.
+    """
+    widths = [
+        (gap.drags_mm or gap.wont_go_mm or 0.0) - gap.slides_mm
+        for taken in neck_map.neck_state.taken
+        if taken.number > number
+        and isinstance(gap := taken.reading, StringGap)
+        and gap.gap_mm is None
+        and gap.slides_mm is not None
+    ]
+    figures = any(
+        taken.number > number
+        and (isinstance(taken.reading, Dial) or getattr(taken.reading, "gap_mm", None) is not None)
+        for taken in neck_map.neck_state.taken
+    )
+    return bool(widths) and not figures and min(widths) > COARSE_MM
 
 
 def _answers_less(neck_map: HeightMap, mm_per_turn: float) -> float:

@@ -43,7 +43,7 @@ def strings(weighing: Weighing) -> Draft | None:
     if case.neck.bare:
         return None
     if excess is None:
-        return _lighter_for_the_hand(case)
+        return _lighter_for_the_hand(case) or _fresh(case)
     if case.neck_map.pull_mm < 0.02:
         return None
     neck, unit = case.neck, case.unit
@@ -86,6 +86,13 @@ def _lighter_for_the_hand(case: Case) -> Draft | None:
     told = forecast_tuned(case.measurer, -1)
     gist = means("ways.lighter-strings-or-semitone-lower", detail=told.words(case.unit))
     return Draft("strings", gist, promise=Promise(relief_mm=told.mm, relief_doubt_mm=told.doubt_mm))
+
+
+def _fresh(case: Case) -> Draft | None:
+    """A new set where the strings are old."""
+    if "old strings" not in _named(case):
+        return None
+    return Draft("strings", means("ways.fresh-strings"))
 
 
 def nut(weighing: Weighing) -> Draft | None:

@@ -18,7 +18,9 @@ from nuvrek.practice.at_work.doing import NotNow
 from nuvrek.readings import entries as kept
 from nuvrek.readings.entries import AnyEntry, State
 from nuvrek.readings.entry import strings_as
-from nuvrek.readings.stations import Station
+from nuvrek.readings.rounds import crests
+from nuvrek.readings.stations import Station, shows_light
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.living.tools import LightSeen
 from nuvrek.simulator.measuring import measure_round
 
@@ -56,7 +58,12 @@ class Technician:
             Station(f"relief-{side}", "string-gap", side, middle_fret(self.neck), (low, high))
             for side in kept.SIDES
         )
-        return [entry for station in stations for entry in self.take(station, state)]
+        entries = [entry for station in stations for entry in self.take(station, state)]
+        if any(isinstance(e, kept.StringGap) and shows_light(e) for e in entries):
+            return entries
+        # No light under the string: only a long edge tells a straight neck from a bowed one.
+        edges = crests(self.neck, Kit(), "pitch")
+        return [*entries, *(e for station in edges for e in self.take(station, state))]
 
     def grooves(self) -> list[AnyEntry]:
         """The grooves of every fret under the low string, slack as the neck lies there."""

@@ -16,6 +16,9 @@ from nuvrek.readings.journal import NeckState, Taken
 ANSWERED_MM = 0.04
 # So often it must have answered the other way, and never the usual one, before the sign is learnt.
 LEARNT = 2
+# What two readings of one gap differ by where nothing moved, one standard deviation, and how many
+# of them all answers together must stand apart (common practice, no source).
+READ_SD_MM, SURE_SDS = 0.03, 2.0
 Place = tuple[Lane, int, int, int, str, str]
 
 
@@ -76,20 +79,58 @@ def _answers(neck_state: NeckState, side: Side | None) -> list[Answer]:
 
 def backwards(neck_state: NeckState) -> bool:
     """Whether this rod works the other way, or is turned so: it has answered so often enough, and
-    never the usual way.
+    all its answers together say so.
     """
     found = answers(neck_state)
     # Both sides answer to one move: it counts once.
     moves = {answer.last_move for answer in found if answer.other_way}
-    return len(moves) >= LEARNT and not any(answer.usual_way for answer in found)
+    if len(moves) < LEARNT:
+        return False
+    return not any(answer.usual_way for answer in found) or _together(found) > SURE_SDS
+
+
+def _together(found: Sequence[Answer]) -> float:
+    """How many standard deviations all answers together stand from no answer at all, plus for a
+    rod that works the other way: least squares of change over turns through nothing. The first
+    move after a reversal is left out, it takes up the rod's play.
+    """
+    kept = [
+        answer
+        for before, answer in zip((None, *found), found, strict=False)
+        if before is None or before.turns * answer.turns > 0.0
+    ]
+    turned = sum(answer.turns**2 for answer in kept) ** 0.5
+    if turned <= 0.0:
+        return 0.0
+    along = sum(answer.turns * (answer.after_mm - answer.before_mm) for answer in kept)
+    return along / turned / READ_SD_MM
 
 
 def went_other_way(neck_state: NeckState) -> Answer | None:
     """The last answer, where it went the other way and that is not learnt yet."""
     found = answers(neck_state)
-    if not found or not found[-1].other_way or backwards(neck_state):
+    if not found or backwards(neck_state):
         return None
-    return found[-1]
+    if found[-1].other_way:
+        return found[-1]
+    # Small answers one after the other add up: relief that only worsens is an answer.
+    on = _turned_on(found)
+    if on is not None and on.other_way:
+        return on
+    return None
+
+
+def _turned_on(found: Sequence[Answer]) -> Answer | None:
+    """The last answers to turns one way, taken as one; None where the last turn was a reversal."""
+    first = len(found) - 1
+    while first and found[first - 1].turns * found[-1].turns > 0.0:
+        first -= 1
+    run = found[first:]
+    if len(run) < LEARNT:
+        return None
+    change = sum(answer.after_mm - answer.before_mm for answer in run)
+    start = run[0].before_mm
+    return Answer(sum(a.turns for a in run), start, start + change, run[-1].last_move)
 
 
 def _compared(
@@ -112,22 +153,25 @@ def _events(neck_state: NeckState) -> Sequence[Taken | tuple[int, RodMove]]:
 
 
 def _read(taken: Taken) -> tuple[Place | None, float | None]:
-    """Where a dip was read and how large it is; a bare bound is no figure, and light past the
-    supports is no dip.
+    """Where a dip was read and how large it is; a bare bound is no figure. Light under an edge past
+    what it lies on is a back bow: of a bow that is alike on both sides of its middle it is twice
+    as much as the bow stands up there.
     """
     gap = taken.reading
     if not isinstance(gap, StringGap) or not gap.low_support or gap.high_support is None:
         return None, None
-    if not gap.low_support < gap.fret < gap.high_support:
+    past = not gap.low_support < gap.fret < gap.high_support
+    if past and gap.by == "string":
         return None, None
+    share = -0.5 if past else 1.0
     place = (gap.lane, gap.low_support, gap.high_support, gap.fret, gap.by, gap.state.strings)
     if gap.gap_mm is not None:
-        return place, gap.gap_mm
+        return place, share * gap.gap_mm
     high: float | None
     if gap.drags_mm is not None:
         high = gap.drags_mm
     else:
         high = gap.wont_go_mm
     if gap.slides_mm is not None and high is not None:
-        return place, 0.5 * (gap.slides_mm + high)
+        return place, share * 0.5 * (gap.slides_mm + high)
     return None, None

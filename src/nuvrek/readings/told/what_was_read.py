@@ -4,6 +4,8 @@ still waits to be mended.
 
 from __future__ import annotations
 
+from collections.abc import Iterable
+
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.entries import (
     ON_WOOD,
@@ -18,7 +20,7 @@ from nuvrek.readings.entries import (
     StandOff,
     StringGap,
 )
-from nuvrek.readings.journal import NeckState
+from nuvrek.readings.journal import NeckState, Taken
 from nuvrek.readings.stations import shows_light
 
 # Feels that speak of the nut and its access, not of the rod; only mending ends them.
@@ -99,14 +101,23 @@ def relief_read(neck_state: NeckState) -> bool:
 
 def relief_blind(neck_state: NeckState) -> bool:
     """Whether strings at pitch showed no light anywhere and no edge was laid: straight, or bowed
-    back, nothing tells.
+    back, nothing tells. What was read before the rod was last moved tells nothing of it now, where
+    it was read again since.
     """
-    lit, dark = False, False
     if neck_state.neck.bare:
         return False
-    for taken in neck_state.taken:
+    moved = max((number for number, _ in neck_state.rod_moves), default=0)
+    since = [taken for taken in neck_state.taken if taken.number > moved]
+    if any(isinstance(taken.reading, StringGap | EdgeLie | Dial) for taken in since):
+        return _blind(since)
+    return _blind(neck_state.taken)
+
+
+def _blind(readings: Iterable[Taken]) -> bool:
+    lit, dark = False, False
+    for taken in readings:
         reading = taken.reading
-        if isinstance(reading, EdgeLie):
+        if isinstance(reading, EdgeLie | Dial):
             return False
         if not isinstance(reading, StringGap) or reading.state.strings != "pitch":
             continue

@@ -25,6 +25,10 @@ SENTENCES: dict[str, Entry] = {
     "ways.heavier-strings-about-more-pull": (
         "Heavier strings, about {ratio:.0f} % more pull: {detail}."
     ),
+    "ways.fresh-strings": (
+        "A new set of the same gauges first: old strings sound dull, are out of tune and hide what "
+        "else there is."
+    ),
     "ways.nut-slots": "Nut slots: {parts}.",
     "ways.zero-fret-lets-under-string": (
         "The zero fret lets {length} under the string over fret 1, about {zero_over} is usual: "

@@ -62,7 +62,8 @@ def causes(grounds: Grounds) -> tuple[Word, ...]:
 def _hardware(grounds: Grounds) -> Iterator[Leg]:
     if (
         "hardware" in grounds.ways
-        and grounds.complaint_shape.noise
+        and grounds.complaint_shape.of("buzz", "rattle")
+        and not grounds.complaint_shape.of("choke", "bends")
         and grounds.tops_known
         and not causes(grounds)
     ):
