@@ -115,7 +115,14 @@ class MatterView(QWidget):
             p.drawRoundedRect(box, 4, 4)
             self._line(p, t, box, say(chip), 14, align=Qt.AlignmentFlag.AlignHCenter)
             x -= wide + t.px(8)
-        self._line(p, t, QRectF(4, 0, x - 14, high), tr("“{said}”", said=matter.words), 16, "muted")
+        self._line(
+            p,
+            t,
+            QRectF(4, 0, x - 14, high),
+            tr("“{complaint}”", complaint=matter.words),
+            16,
+            "muted",
+        )
         return float(high)
 
     # --- causes -----------------------------------------------------------------

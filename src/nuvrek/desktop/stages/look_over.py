@@ -131,7 +131,9 @@ class LookOverPage(QWidget):
     def _show(self, complaint: Complaint) -> None:
         for value, push_button in self.chips.items():
             push_button.setChecked(value in complaint.chips)
-        self.said.setText(tr("“{said}”", said=self._of) if self._of else tr("Nobody complains."))
+        self.said.setText(
+            tr("“{complaint}”", complaint=self._of) if self._of else tr("Nobody complains.")
+        )
 
     def _chip(self, _value: str, *_: object) -> None:
         self._corrected = True

@@ -28,6 +28,8 @@ from nuvrek.readings.told.what_was_read import firm, relief_read
 
 # So sure at most is relief called the cause where one side has too much and one too little.
 ONE_SIDE = 0.75
+# A lone rock is a low neighbour about once in four times (common practice, no source).
+ONE_OF_TWO = -1.1
 # No figure is surer than this, whatever the map says; what was looked for and not found is this
 # unlikely.
 MOST_LOG_ODDS, NOT_FOUND = 4.0, -3.0
@@ -75,6 +77,18 @@ def found(*kinds: str, looked: Callable[[Grounds], bool]) -> Weighs:
             yield Evidence(means(f"causes.not-found-{kinds[0]}"), NOT_FOUND, figured=True)
 
     return weigh
+
+
+def low_beside(grounds: Grounds) -> Iterator[Evidence]:
+    """A fret that is low beside its neighbours. One rock that no leaf has measured is two stories:
+    this fret stands proud, or the one beside it is low.
+    """
+    lone = len(grounds.marked) == 1 and not grounds.low and not grounds.proud
+    if not lone:
+        yield from found("low", looked=tops_looked)(grounds)
+        return
+    says = means("causes.rock-does-not-tell-which", fret=grounds.marked[0])
+    yield Evidence(says, ONE_OF_TWO, figured=True)
 
 
 def tops_looked(grounds: Grounds) -> bool:

@@ -50,7 +50,7 @@ _CAUSES = (
     ),
     _cause(
         "low-neighbour",
-        by.found("low", looked=by.tops_looked),
+        by.low_beside,
         {**_SINGLE, "bends": 0.2},
         ("lift-fret", "spot-level", "play-clean", *_LEVELS, *_NEW_WIRE),
         "leaf-beside",

@@ -103,7 +103,7 @@ def _together(found: Sequence[Answer]) -> float:
     if turned <= 0.0:
         return 0.0
     along = sum(answer.turns * (answer.after_mm - answer.before_mm) for answer in kept)
-    return along / turned / READ_SD_MM
+    return float(along / turned / READ_SD_MM)
 
 
 def went_other_way(neck_state: NeckState) -> Answer | None:

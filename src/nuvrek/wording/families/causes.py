@@ -72,6 +72,7 @@ SENTENCES: dict[str, Entry] = {
     "causes.not-found-tongue": "the tongue lies with the board",
     "causes.not-found-nut-low": "the nut slots are not too low",
     "causes.not-found-nut-high": "the nut slots are not too high",
+    "causes.rock-does-not-tell-which": "the rock at fret {fret} does not tell which is off",
     # --- what was read ---
     "causes.relief-is-wanted": "relief {mm} on the {lane}, wanted {wanted}",
     "causes.sides-differ": "the sides differ by {mm}",

@@ -368,6 +368,9 @@ SENTENCES: dict[str, Entry] = {
     "rules.sides-differ-level": "{how} Levelled over: {length} of metal.",
     "rules.sides-differ-true": "{how} {gist}",
     "rules.sides-alike-on-wood": "Both sides alike on the wood: then the frets are worn.",
+    "rules.worn-beside-proud": (
+        "Beside those that stand, {frets} worn: one level answers both, spot work only the first."
+    ),
     "rules.another-cure-holds": "It holds after the other cure.",
     "rules.left-plays-clean": "Every note plays clean and nobody complains.",
     "rules.left-after-first": "First: {title}. Then it is weighed again.",

@@ -60,7 +60,9 @@ def _file(grounds: Grounds) -> Iterator[Leg]:
     spot, level = grounds.ways["spot-level"], grounds.ways["level"]
     fits, deep = not spot.why_out, level.why_out
     few = spot.frets and len(spot.frets) <= grounds.few
-    if fits and spot.frets and (few or not grounds.tops_known):
+    # Spot work leaves the worn ones as they are: where they are many, all are brought down once.
+    many_worn = len(grounds.worn) > grounds.few and not deep
+    if fits and spot.frets and (few or not grounds.tops_known) and not many_worn:
         marks = _marks_words(grounds)
         why: Saying = means(
             "rules.filed-quarter-neck-or-fewer",
@@ -72,6 +74,8 @@ def _file(grounds: Grounds) -> Iterator[Leg]:
         kind: str = "spot-level"
     elif not deep:
         why = means("rules.too-many-frets-file-one", number=len(spot.frets))
+        if many_worn:
+            why = means("rules.worn-beside-proud", frets=meaning.frets(grounds.worn))
         kind = "level"
     elif fits and spot.frets:
         why = means("rules.full-level-would-leave-too")
