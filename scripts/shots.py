@@ -24,7 +24,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
 from nuvrek.practice.advice.technician import Technician
-from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, NewWire, StepDone
+from nuvrek.readings.entries import AnyEntry, Chosen, NewWire, StepDone
 from nuvrek.readings.shop.entries import Promised
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs/screenshots"
@@ -274,10 +274,7 @@ def main() -> int:
         scene.shoot("measure-rocker")
         scene.keys("-", ENTER, ENTER, ENTER)
         scene.open(BASS, "Map").keys(*[Qt.Key.Key_Right] * 13).shoot("map")
-        ends: list[AnyEntry] = [
-            FretEnd(side="treble", fret=fret, fault="sprouting", mm=0.2) for fret in (12, 14, 15)
-        ]
-        scene.open(MANDOLIN, "Choose", dark=False, inch=False).append(*ends).show("Choose")
+        scene.open(BACK_BOW, "Choose", dark=False, inch=False)
         scene.shoot("choose")
         _rods(scene)
         _room(scene)

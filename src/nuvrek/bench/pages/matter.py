@@ -182,7 +182,8 @@ def _lines(plan: Plan) -> tuple[Saying, Saying, Saying]:
 
 def _next(plan: Plan, title: Saying) -> Saying:
     """What comes next; of a rod which way and how far."""
-    if plan.advice == "rod" and plan.rod is not None and len(plan.rod.moves) > 1:
+    moves = () if plan.rod is None else plan.rod.moves
+    if plan.advice == "rod" and len({turns for _, turns in moves}) > 1:
         return means("matter.next-rods", title=title)
     if plan.advice == "rod" and plan.rod is not None:
         return means("matter.next-rod", title=title, move=plan.rod.words.value("turning"))

@@ -17,7 +17,7 @@ from nuvrek.wording.speech import say, say_all, tr
 _MOST_PERCENT = 125
 _LEFT_SHARE = 0.6
 _HEAD, _LINE, _OTHER, _TEST, _LEG, _BESIDE, _GAP = 34, 21, 34, 64, 74, 76, 8
-_DOTS = 24
+_DOTS, _TRIAL = 24, 104
 # How far in from the left a cause is named: its bar stands before it.
 _INDENT = 170
 
@@ -61,7 +61,7 @@ class MatterView(QWidget):
         causes = sum(_high(cause) + _GAP for cause in matter.causes)
         test = _TEST + _GAP if matter.test is not None else 0
         left = _HEAD * 2 + causes + _OTHER + test + 2 * _GAP
-        right = _HEAD * 2 + (_LEG + _GAP) * len(matter.legs) + 84
+        right = _HEAD * 2 + (_LEG + _GAP) * len(matter.legs) + _TRIAL
         below = _BESIDE + _GAP if matter.beside else 0
         needed = max(left, right) + below
         fits = int(100 * (self.height() - 8) / max(needed, 1))
@@ -220,7 +220,7 @@ class MatterView(QWidget):
             self._leg(p, t, row, number, leg)
             top += t.px(_LEG + _GAP)
         if matter.trial is not None:
-            self._trial(p, t, QRectF(box.left(), top, box.width(), t.px(84)), matter)
+            self._trial(p, t, QRectF(box.left(), top, box.width(), t.px(_TRIAL)), matter)
 
     def _leg(self, p: QPainter, t: Theme, row: QRectF, number: int, leg: LegShown) -> None:
         middle, r = QPointF(row.left() + t.px(16), row.top() + t.px(17)), t.px(14)
@@ -269,8 +269,8 @@ class MatterView(QWidget):
             if not clean:
                 p.drawLine(QPointF(at.x() - r, at.y() + r), QPointF(at.x() + r, at.y() - r))
         rows = (len(trial.cells) + _DOTS - 1) // _DOTS
-        under = QRectF(box.left(), head.bottom() + rows * step, box.width(), t.px(22))
-        self._line(p, t, under, say(matter.trial_words), 14, "muted")
+        under = QRectF(box.left(), head.bottom() + rows * step, box.width(), t.px(42))
+        self._lines(p, t, under, say(matter.trial_words), "muted")
 
     # --- beside it --------------------------------------------------------------
 

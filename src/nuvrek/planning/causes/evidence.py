@@ -19,10 +19,11 @@ from nuvrek.neck.description import Lane
 from nuvrek.planning.causes.cause import Weighs
 from nuvrek.planning.causes.weighed import Evidence
 from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.planning.rod.other_way import other_way
 from nuvrek.planning.rod.relief import wanted_relief
 from nuvrek.readings.entries import Air, CrownHeight, EndsFine, FretEnd, StringGap
 from nuvrek.readings.told.board_read import sizes_read
-from nuvrek.readings.told.rod_answers import backwards, went_other_way
+from nuvrek.readings.told.rod_answers import backwards
 from nuvrek.readings.told.soundness import unsound
 from nuvrek.readings.told.what_was_read import firm, relief_read
 
@@ -326,7 +327,7 @@ def sprouting(grounds: Grounds) -> Iterator[Evidence]:
 def rod_answered_other_way(grounds: Grounds) -> Iterator[Evidence]:
     """A rod that moved the relief the other way."""
     neck_state = grounds.case.neck_map.neck_state
-    answer = went_other_way(neck_state)
+    answer = other_way(grounds.case.neck_map)
     if answer is not None:
         says = means(
             "causes.relief-went",

@@ -10,10 +10,11 @@ from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.meaning import Saying, means
+from nuvrek.planning.rod.other_way import other_way
 from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
-from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
+from nuvrek.readings.entries import Dial, EdgeLie, RodFeel, RodMove, StringGap
 from nuvrek.readings.told.observed import rod_feel, rod_kind_tried
-from nuvrek.readings.told.rod_answers import answers, backwards, went_other_way
+from nuvrek.readings.told.rod_answers import answers, backwards
 from nuvrek.readings.told.soundness import unsound
 from nuvrek.readings.told.what_was_read import nut_trouble, relief_blind
 
@@ -21,6 +22,8 @@ from nuvrek.readings.told.what_was_read import nut_trouble, relief_blind
 NO_ANSWER_MM_PER_TURN = 0.06
 # After this many moves, and this much turning in all, it has had its chance.
 MOVES_TRIED, TURNS_TRIED = 2, 0.4
+# Under so little relief a string lies on the frets between its supports (common practice).
+STRING_TELLS_MM = 0.03
 # Leaves further apart than this hide what a quarter turn does (common practice, no source).
 COARSE_MM = 0.1
 # After so much turning one way the key and the nut are looked at.
@@ -91,7 +94,8 @@ def rod_stops(neck_map: HeightMap) -> tuple[RodStop, ...]:
     found += _by_answer(neck_map, feel)
     if _twins_fight(neck_map):
         found.append("twins-fight")
-    if not found and relief_blind(neck_map.neck_state):
+    blind = relief_blind(neck_map.neck_state) or _string_blind(neck_map)
+    if not found and blind:
         found.append("no-light")
     return tuple(RodStop(kind, _WORDS[kind]) for kind in found)
 
@@ -102,7 +106,7 @@ def _by_answer(neck_map: HeightMap, feel: str | None) -> list[StopKind]:
         return ["slack-back-bow"]
     if _nothing_left(neck_map, feel):
         return ["nothing-left"]
-    if went_other_way(neck_map.neck_state) is not None:
+    if other_way(neck_map) is not None:
         return ["other-way"]
     if _no_answer(neck_map):
         return ["no-answer"]
@@ -189,9 +193,28 @@ def _no_answer(neck_map: HeightMap) -> bool:
         return False
     return (
         _read_since(neck_map, moves[-1][0])
+        and not _string_blind(neck_map)
         and not _too_coarse(neck_map, moves[-1][0])
         and _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE
     )
+
+
+def _string_blind(neck_map: HeightMap) -> bool:
+    """Whether the neck is straight or bowed back by all that is known, and since the rod was last
+    moved only strings were read: over a crest they show the same light whatever the rod did.
+    """
+    moves, wanted = _moves(neck_map), wanted_relief(neck_map)
+    if not moves or wanted is None or wanted.relief.mm > STRING_TELLS_MM:
+        return False
+    since = [
+        taken.reading
+        for taken in neck_map.neck_state.taken
+        if taken.number > moves[-1][0]
+        and isinstance(taken.reading, StringGap | EdgeLie | Dial)
+        and taken.reading.state.strings == "pitch"
+    ]
+    gaps = [reading for reading in since if isinstance(reading, StringGap)]
+    return bool(gaps) and len(gaps) == len(since) and all(gap.by == "string" for gap in gaps)
 
 
 def _too_coarse(neck_map: HeightMap, number: int) -> bool:

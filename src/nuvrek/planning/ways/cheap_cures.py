@@ -16,10 +16,10 @@ from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
+from nuvrek.planning.rod.other_way import other_way
 from nuvrek.readings.entries import Promise
 from nuvrek.readings.rod_words import turns_words
 from nuvrek.readings.told.complaint import complaint_of
-from nuvrek.readings.told.rod_answers import went_other_way
 from nuvrek.recognise.complaints import Part, parts_in
 
 # A string pressed at 3 should clear fret 1 by about a leaf: so much is left when a slot is filed
@@ -330,7 +330,7 @@ def rod_nut(weighing: Weighing) -> Draft | None:
 def rod_back(weighing: Weighing) -> Draft | None:
     """The last moves turned back, where the relief went the other way."""
     case = weighing.case
-    answer = went_other_way(case.neck_map.neck_state)
+    answer = other_way(case.neck_map)
     if answer is None:
         return None
     back = turns_words(-answer.turns)

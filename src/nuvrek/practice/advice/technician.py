@@ -19,7 +19,8 @@ from nuvrek.readings import entries as kept
 from nuvrek.readings.entries import AnyEntry, State
 from nuvrek.readings.entry import strings_as
 from nuvrek.readings.rounds import crests
-from nuvrek.readings.stations import Station, shows_light
+from nuvrek.readings.stations import THINNEST_LEAF_MM as THIN_MM
+from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.living.tools import LightSeen
 from nuvrek.simulator.measuring import measure_round
@@ -59,9 +60,9 @@ class Technician:
             for side in kept.SIDES
         )
         entries = [entry for station in stations for entry in self.take(station, state)]
-        if any(isinstance(e, kept.StringGap) and shows_light(e) for e in entries):
+        if any(isinstance(e, kept.StringGap) and (e.slides_mm or 0.0) > THIN_MM for e in entries):
             return entries
-        # No light under the string: only a long edge tells a straight neck from a bowed one.
+        # Hardly any light there: only a long edge tells a straight neck from a bowed one.
         edges = crests(self.neck, Kit(), "pitch")
         return [*entries, *(e for station in edges for e in self.take(station, state))]
 

@@ -14,6 +14,8 @@ from nuvrek.readings.journal import NeckState, Taken
 
 # A change of relief that no leaf or string explains (common practice, no source).
 ANSWERED_MM = 0.04
+# A gap that no leaf of the set fills is at least so much more (common practice, no source).
+MORE_THAN_MM = 0.05
 # So often it must have answered the other way, and never the usual one, before the sign is learnt.
 LEARNT = 2
 # What two readings of one gap differ by where nothing moved, one standard deviation, and how many
@@ -174,4 +176,7 @@ def _read(taken: Taken) -> tuple[Place | None, float | None]:
         high = gap.wont_go_mm
     if gap.slides_mm is not None and high is not None:
         return place, share * 0.5 * (gap.slides_mm + high)
+    if gap.slides_mm is not None:
+        # The largest leaf still slides: it is more than that, nobody knows by how much.
+        return place, share * (gap.slides_mm + MORE_THAN_MM)
     return None, None

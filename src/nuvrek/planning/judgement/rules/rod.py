@@ -9,8 +9,8 @@ from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
+from nuvrek.planning.rod.other_way import other_way
 from nuvrek.readings.told.observed import rod_feel
-from nuvrek.readings.told.rod_answers import went_other_way
 
 READ_AGAIN = means("rules.relief-read-again-after-every")
 
@@ -32,7 +32,7 @@ def _nut_first(grounds: Grounds) -> Iterator[Leg]:
 
 
 def _other_way(grounds: Grounds) -> Iterator[Leg]:
-    answer = went_other_way(grounds.case.neck_map.neck_state)
+    answer = other_way(grounds.case.neck_map)
     if answer is None or "rod-back" not in grounds.ways or not grounds.stopped("other-way"):
         return
     meaning = means(
