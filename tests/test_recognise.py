@@ -114,6 +114,10 @@ class Soundness(unittest.TestCase):
             "The truss rod cover is missing",
             "loose screw",
             "strings rusty",
+            "gap at the joint fret 0.2",
+            "joint fret gap read twice",
+            "moved to the heel rest",
+            "opened the case, board oiled",
             "",
         ):
             self.assertEqual(unsound_in(text), (), text)

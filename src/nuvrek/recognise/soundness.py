@@ -8,16 +8,17 @@ from typing import Literal
 from nuvrek.recognise.said import says
 
 SoundFault = Literal["crack", "tongue", "joint", "board", "rod"]
+_LOOSE_ADJECTIVES = r"(?:loose|lifting|delaminated|lose[rn]?|locker|abgel(?:ö|oe)st\w*)"
 _LOOSE = (
-    r"(?:loose|lift(?:s|ed|ing)?|moves?|moving|comes? (?:apart|off|up)|coming (?:apart|off)|"
-    r"delaminat\w+|part(?:s|ed|ing)|gap(?:s|ing)?|open(?:s|ed|ing)?|lose|locker|abgel\w+|"
-    r"l(?:ö|oe)st(?: sich)?|hebt(?: sich)?|bewegt(?: sich)?)"
+    rf"(?:{_LOOSE_ADJECTIVES}|lift(?:s|ed)|mov(?:es|ing)|com(?:es|ing) (?:apart|off|up|away)|"
+    r"delaminat\w+|part(?:s|ed|ing) (?:from|company|at)|gap(?:es|ing)|open(?:s|ing) (?:up|under)|"
+    r"l(?:ö|oe)st(?: sich)?|hebt(?: sich)?|bewegt(?: sich)?|wackelt)"
 )
 _IS = r"(?:(?:is|are|has|was|its|it|that|a|bit|and|slightly|ist|sind|sich|etwas|,) )*"
 
 
 def _loose(part: str) -> tuple[str, ...]:
-    return (rf"(?:{part})(?: \w+)? ?,? ?{_IS}{_LOOSE}", rf"{_LOOSE} (?:\w+ )?(?:{part})")
+    return (rf"(?:{part})(?: \w+)? ?,? ?{_IS}{_LOOSE}", rf"{_LOOSE_ADJECTIVES} (?:{part})")
 
 
 _CRACK = (

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import TYPE_CHECKING
+
 import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
@@ -39,7 +41,11 @@ from nuvrek.neck.description import (
     target_by_kind_mm,
 )
 from nuvrek.readings.entries import Describe
+from nuvrek.readings.owner.entries import ComplaintShaped
 from nuvrek.wording.speech import later, say, say_values, tr, upper_first
+
+if TYPE_CHECKING:
+    from nuvrek.bench.session import Session
 
 _GROUPS: tuple[tuple[Saying, tuple[str, ...]], ...] = (
     (
@@ -113,6 +119,8 @@ class TakeInStage(Stage):
         for pick in self.picks.values():
             pick.currentIndexChanged.connect(self._edited)
         self._loading = False
+        # The neck whose description the form shows.
+        self._filled: Session | None = None
 
     def _lay_out(self) -> None:
         columns = QHBoxLayout()
@@ -284,6 +292,7 @@ class TakeInStage(Stage):
         if session is not None:
             self._fill(session.neck_state.neck)
             self.look_over.fill(session.neck_state)
+            self._filled = session
             self._show_chips()
             self._name_owners()
         self.show_page(0)
@@ -397,6 +406,21 @@ class TakeInStage(Stage):
         seen = self.look_over.entries(session.neck_state)
         if described and (not seen or self.app.write(lambda: session.append(*seen))):
             self.app.stage_wanted.emit("Measure")
+
+    def leave(self) -> None:
+        """Chips and what was seen are kept without a word: they are said of this neck alone."""
+        session = self.app.session
+        if session is None or session is not self._filled:
+            return
+        words = session.neck_state.neck.complaint.strip()
+        seen = [
+            entry
+            for entry in self.look_over.entries(session.neck_state)
+            # Chips of words that were not kept are chips of nothing.
+            if not isinstance(entry, ComplaintShaped) or entry.of == words
+        ]
+        if seen:
+            self.app.write(lambda: session.append(*seen))
 
     def refresh(self) -> None:
         self._edited()
