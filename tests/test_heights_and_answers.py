@@ -110,13 +110,17 @@ class Answers(unittest.TestCase):
         self.assertIn("on this neck counter-clockwise takes relief out", say(plan.words))
         self.assertLess(plan.after_move_mm, 0.40)
 
-    def test_light_past_the_supports_is_no_dip(self) -> None:
+    def test_light_past_the_supports_is_a_back_bow_and_no_dip(self) -> None:
         beyond = [
             StringGap(lane="bass", low_support=7, high_support=16, fret=1, by="edge", gap_mm=mm)
             for mm in (0.3, 0.1)
         ]
         state = neck_state([beyond[0], RodMove(turns=-0.25), beyond[1]])
-        self.assertEqual(answers(state), [])
+        # Half as much as the light: a bow alike on both sides of its middle.
+        (answer,) = answers(state)
+        self.assertAlmostEqual(answer.before_mm, -0.15)
+        self.assertAlmostEqual(answer.after_mm, -0.05)
+        self.assertTrue(answer.usual_way)
 
     def test_after_a_whole_turn_one_way_the_key_is_looked_at(self) -> None:
         entries: list[AnyEntry] = [*dips(0.9)]

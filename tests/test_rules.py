@@ -73,6 +73,7 @@ def grounds(case: dict[str, Any] | None = None, **known: Any) -> Any:
         "worn": (),
         "stopped": lambda *kinds: False,
         "barely_read": False,
+        "roomy": False,
         "complaint_shape": Complaint(),
     }
     made = SimpleNamespace(**{**usual, **known})

@@ -39,6 +39,7 @@ from nuvrek.planning.rod.relief import relief_now
 from nuvrek.planning.rod.stop_rules import rod_stops
 from nuvrek.planning.ways.just_clean import clean_basis_of, clean_curve
 from nuvrek.planning.ways.kinds import WAYS, WayRecord, way_title
+from nuvrek.readings.entries import Filed
 from nuvrek.readings.told.observed import end_faults
 from nuvrek.units import Unit
 
@@ -118,7 +119,9 @@ def _tried(
     trial = tried(bench, [grounds.ways[leg.way] for leg in course])
     filing = next((leg for leg in course if leg.rule == "marks-and-proud"), None)
     possible = [way for way in grounds.ways.values() if way.possible]
-    if filing is not None and filing.way in ("spot-level", "play-clean"):
+    # Tops that were filed once are brought to their end by little: metal never comes back.
+    filed = any(isinstance(w.entry, Filed) for w in weighing.case.neck_map.neck_state.work)
+    if filing is not None and filing.way in ("spot-level", "play-clean") and not filed:
         other = better(bench, trial, possible)
         if other is not None:
             course = tuple(

@@ -237,6 +237,12 @@ def heights(sign: int) -> Weighs:
     return weigh
 
 
+def room(grounds: Grounds) -> Iterator[Evidence]:
+    """A shape of the wood makes no noise where every note has its room."""
+    if grounds.roomy and not grounds.heard_faults:
+        yield Evidence(means("causes.every-note-has-room"), -3.0)
+
+
 def lacking(grounds: Grounds) -> Iterator[Evidence]:
     """Whether the saddle has nothing more to give."""
     lack = grounds.case.heights.lacking_mm

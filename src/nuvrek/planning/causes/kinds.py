@@ -248,7 +248,7 @@ _CAUSES = (
     ),
     _cause(
         "hump",
-        by.found("hump", looked=by.wood_looked),
+        by.both(by.found("hump", looked=by.wood_looked), by.room),
         {
             "choke": 1.2,
             "buzz": 0.8,
@@ -266,7 +266,7 @@ _CAUSES = (
     ),
     _cause(
         "hollow",
-        by.found("s-shape", looked=by.wood_looked),
+        by.both(by.found("s-shape", looked=by.wood_looked), by.room),
         {"buzz": 0.6, "choke": 0.6, "dead": 0.2, "open": -3.0, "stiff": -1.0, "high": -0.5},
         ("level", *_LEVELS, "refret-true"),
         "edge-wood",
@@ -274,7 +274,7 @@ _CAUSES = (
     ),
     _cause(
         "tongue",
-        by.found("tongue", looked=by.wood_looked),
+        by.both(by.found("tongue", looked=by.wood_looked), by.room),
         {
             "choke": 1.2,
             "buzz": 0.8,

@@ -74,8 +74,8 @@ def _with_causes(course: list[Leg], shut: set[WayKind], grounds: Grounds) -> lis
         leg = cause_leg(cause, grounds)
         if leg is None or leg.way in shut or (leg.way == "ends" and _dresses(course)):
             continue
-        # No metal on a suspicion.
-        if leg.way in FILES and not cause.seen:
+        # No metal on a suspicion, nor where every note has its room.
+        if leg.way in FILES and (not cause.seen or _rings(grounds)):
             continue
         added.append(leg)
     if not nothing_done:
@@ -83,6 +83,11 @@ def _with_causes(course: list[Leg], shut: set[WayKind], grounds: Grounds) -> lis
     if added:
         return _tested(sorted(added, key=_bench_order), grounds)
     return _tested_or_left(course, grounds)
+
+
+def _rings(grounds: Grounds) -> bool:
+    """Whether every note has room by the map, and none was heard to buzz."""
+    return grounds.roomy and not grounds.heard_faults
 
 
 def _dresses(course: list[Leg]) -> bool:

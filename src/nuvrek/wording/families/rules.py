@@ -371,6 +371,9 @@ SENTENCES: dict[str, Entry] = {
     "rules.worn-beside-proud": (
         "Beside those that stand, {frets} worn: one level answers both, spot work only the first."
     ),
+    "rules.named-but-every-note-has-room": (
+        "The readings speak of {named}, but every note has clearance: no metal for that."
+    ),
     "rules.another-cure-holds": "It holds after the other cure.",
     "rules.left-plays-clean": "Every note plays clean and nobody complains.",
     "rules.left-after-first": "First: {title}. Then it is weighed again.",

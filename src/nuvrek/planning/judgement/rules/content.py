@@ -78,6 +78,13 @@ def _nothing(grounds: Grounds) -> Iterator[Leg]:
     if words:
         named = meaning.listed(words)
         why = means("rules.readings-speak-no-way-here", named=named)
+        if grounds.roomy and not grounds.heard_faults:
+            yield Leg(
+                "leave",
+                means("rules.named-but-every-note-has-room", named=named),
+                unless=means("rules.complaint-or-note-heard-buzz"),
+            )
+            return
         yield Leg("refer" if "refer" in grounds.ways else "leave", why)
         return
     if grounds.case.has("thin-crown"):
