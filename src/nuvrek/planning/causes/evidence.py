@@ -368,7 +368,7 @@ def not_sound(*faults: str) -> Weighs:
     def weigh(grounds: Grounds) -> Iterator[Evidence]:
         for fault in unsound(grounds.case.neck_map.neck_state):
             if fault in faults:
-                yield Evidence(means(f"causes.seen-{fault}"), MOST_LOG_ODDS + 2.0, figured=True)
+                yield Evidence(means(f"causes.seen-{fault}"), 2.0 * MOST_LOG_ODDS, figured=True)
 
     return weigh
 

@@ -22,6 +22,7 @@ SENTENCES: dict[str, Entry] = {
     "matter.perhaps": "Perhaps: {cause}.",
     "matter.because": "Why: {why}.",
     "matter.next": "Next: {title}.",
+    "matter.next-test": "Next: {test}",
     "matter.next-rods": "Next: {title}, each side by its own turn, then read again.",
     "matter.next-rod": "Next: {title}, {move}, then read again.",
 }
