@@ -31,6 +31,13 @@ NECK_PAGES: dict[str, Page] = {
                     "unit of a bench."
                 ),
             ),
+            (
+                later("Chips"),
+                later(
+                    "What the complaint comes to: what, where, when. Each can be set and taken "
+                    "away under Complaint and look over."
+                ),
+            ),
         ),
         known=(
             Known(
@@ -144,13 +151,26 @@ NECK_PAGES: dict[str, Page] = {
             **COMPARE,
             "enter": later("take this way"),
             "/": later("what can't be gone, and why"),
-            ".": later("figures, costs, picture"),
+            ".": later("all figures, costs, picture"),
             "+": later("to the owner"),
+            "-": later("the test, in Measure"),
+            "digits": later("1, 3: the test says yes, no"),
             "0": later("filing, or new wire"),
             "*": later("how is this known"),
             "back": later("take back"),
         },
         sees=(
+            (
+                later("Bars of causes"),
+                later("How likely each is, with what speaks for it and against it."),
+            ),
+            (
+                later("Dots"),
+                later(
+                    "Necks drawn from what the readings allow: a full one ends with every note "
+                    "clean at the string height that is said."
+                ),
+            ),
             (
                 later("Course on top"),
                 later("The ways that are advised, in order, with what each waits for."),
@@ -159,6 +179,13 @@ NECK_PAGES: dict[str, Page] = {
             (later("Levels"), later("How many more light levels the thinnest fret has in it.")),
         ),
         known=(
+            Known(
+                later("How likely a cause is"),
+                later(
+                    "By the map's own doubt where it has a figure, by common practice where not; "
+                    "what the owner complains of counts for it or against it."
+                ),
+            ),
             METAL,
             Known(
                 later("Thinnest fret, levels left"),
