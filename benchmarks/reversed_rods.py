@@ -14,6 +14,7 @@ from nuvrek.planning.case.way import Plan
 from nuvrek.planning.plan import make_plan
 from nuvrek.practice.advice.hand import carried_out
 from nuvrek.practice.advice.technician import Technician
+from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.hidden import hidden
 from nuvrek.readings.entries import AnyEntry, StateChange
@@ -28,7 +29,8 @@ ROD = ("rod", "rod-back", "rod-nut")
 
 
 def relief_off_mm(desk: Desk) -> float:
-    """How far the relief is from what is wanted, mean of both sides."""
+    """How far the relief at pitch is from what is wanted, mean of both sides."""
+    skills.tune(desk)
     neck = desk.neck.neck
     wanted = np.mean([neck.relief_wanted_mm(lane) for lane in ("bass", "treble")])
     return float(abs(np.mean(np.asarray(desk.neck.relief_mm())[[0, -1]]) - wanted))
@@ -41,14 +43,16 @@ def weighed(desk: Desk, entries: list[AnyEntry]) -> Plan:
 
 
 def turned(desk: Desk) -> tuple[Plan, int]:
-    """The rod turned as advised until something else is; the plan then, and the moves."""
+    """The rod turned as the course has it to its end; the plan then, and the moves."""
     technician = Technician(desk)
     entries = technician.round("full")
     plan = weighed(desk, entries)
     for moves in range(MOST_WAYS):
-        if plan.advice not in ROD:
+        # Nut and frets wait here: what the rod asks for is gone first.
+        kinds = [leg.way for leg in plan.course if leg.way in ROD and plan.way(leg.way).possible]
+        if not kinds:
             return plan, moves
-        done = carried_out(desk, plan.way(plan.advice), plan)
+        done = carried_out(desk, plan.way(kinds[0]), plan)
         if done is None:
             return plan, moves
         for entry in done:
