@@ -8,6 +8,7 @@ import sys
 
 import numpy as np
 
+import nuvrek.wording  # noqa: F401  (hidden necks are named in words)
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.planning.case.way import Plan

@@ -13,6 +13,7 @@ from dataclasses import replace
 
 import numpy as np
 
+import nuvrek.wording  # noqa: F401  (hidden necks are named in words)
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import HeightMap, map_neck
 from nuvrek.planning.case.way import Plan

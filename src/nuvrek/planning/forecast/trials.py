@@ -31,6 +31,9 @@ MOST = 0.85
 # What a hand leaves: a filed top as its worst note has it, relief set by a rod, a string height set
 # at the saddle, one standard deviation (measured on made-up necks that share nothing with the map).
 FILED_SD_MM, ROD_SD_MM, SADDLE_SD_MM = 0.022, 0.03, 0.03
+# What is off alike on all strings of a neck: the string height as read, the touch as described, one
+# standard deviation (measured likewise).
+ALL_SD_MM = 0.16
 # A file takes the ink off what it is led over: of what the map did not know so much stays there
 # (measured on made-up necks that share nothing with the map).
 STAYS_FILED = 0.25
@@ -103,6 +106,7 @@ def tried(bench: Bench, ways: Sequence[Way]) -> Trial:
     )
     lowest = many.lowest_clean_mm(TOUCHES[case.neck.touch], on.fret_12).reshape(DRAWN, -1)
     at = np.linspace(aims[0], aims[1], lowest.shape[1])[None]
+    at = at + ALL_SD_MM * bench.turns[:, :1]
     if saddle:
         at = at + SADDLE_SD_MM * bench.turns[:, 1:]
     clean = np.all(lowest <= at + PASSES_MM, axis=1).tolist()

@@ -21,6 +21,31 @@ def other_way(neck_map: HeightMap) -> Answer | None:
     found = went_other_way(neck_map.neck_state)
     if found is not None or backwards(neck_map.neck_state):
         return found
+    told = _by_map(neck_map)
+    if told is None:
+        return None
+    answer, sd = told
+    sure = abs(answer.after_mm - answer.before_mm) >= SURE_SDS * sd
+    return answer if answer.other_way and sure else None
+
+
+def leans_other_way(neck_map: HeightMap) -> bool:
+    """Whether the relief may have gone the other way, though nobody can be sure: then nobody says
+    either that the rod does not answer.
+    """
+    told = _by_map(neck_map)
+    if told is None or backwards(neck_map.neck_state):
+        return False
+    answer, _ = told
+    return (answer.after_mm - answer.before_mm) * answer.turns > 0.5 * ANSWERED_MM * abs(
+        answer.turns
+    )
+
+
+def _by_map(neck_map: HeightMap) -> tuple[Answer, float] | None:
+    """What the map makes of the last turns one way, and the doubt of that (one standard deviation,
+    mm); None where there were none or not both sides were read.
+    """
     moves = neck_map.neck_state.shifts
     first = len(moves)
     turned = 0.0
@@ -35,7 +60,4 @@ def other_way(neck_map: HeightMap) -> Answer | None:
     relief = relief_over_moves(neck_map, ("bass", "treble"))
     (before, doubt_before), (after, doubt_after) = relief[first], relief[-1]
     sd = hypot(doubt_before, doubt_after) / NINE_IN_TEN
-    answer = Answer(turned, before, after, moves[-1][0])
-    if answer.other_way and abs(after - before) >= max(SURE_SDS * sd, ANSWERED_MM):
-        return answer
-    return None
+    return Answer(turned, before, after, moves[-1][0]), sd

@@ -10,7 +10,7 @@ from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.meaning import Saying, means
-from nuvrek.planning.rod.other_way import other_way
+from nuvrek.planning.rod.other_way import leans_other_way, other_way
 from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.readings.entries import Dial, EdgeLie, RodFeel, RodMove, StringGap
 from nuvrek.readings.told.observed import rod_feel, rod_kind_tried
@@ -195,6 +195,7 @@ def _no_answer(neck_map: HeightMap) -> bool:
         _read_since(neck_map, moves[-1][0])
         and not _string_blind(neck_map)
         and not _too_coarse(neck_map, moves[-1][0])
+        and not leans_other_way(neck_map)
         and _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE
     )
 
@@ -221,8 +222,9 @@ def _too_coarse(neck_map: HeightMap, number: int) -> bool:
     """Whether all that was read of the relief after entry ``number`` lies between leaves so far
     apart that the neck could have moved between them unseen.
     """
+    # Where the thickest leaf still slides the gap has no upper end at all.
     widths = [
-        (gap.drags_mm or gap.wont_go_mm or 0.0) - gap.slides_mm
+        (gap.drags_mm or gap.wont_go_mm or float("inf")) - gap.slides_mm
         for taken in neck_map.neck_state.taken
         if taken.number > number
         and isinstance(gap := taken.reading, StringGap)
