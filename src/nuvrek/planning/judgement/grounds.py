@@ -241,7 +241,7 @@ class Grounds:
     @cached_property
     def relief_blind(self) -> bool:
         """Whether nothing read so far tells a straight neck from one that is bowed back."""
-        return relief_blind(self.case.neck_map.neck_state) or self.stopped("no-light")
+        return relief_blind(self.case.neck_map.neck_state) or self.stopped("no-light", "unseen")
 
     @property
     def lanes_strung(self) -> tuple[int, ...]:

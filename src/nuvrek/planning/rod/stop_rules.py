@@ -46,6 +46,7 @@ StopKind = Literal[
     "slack-back-bow",
     "twins-fight",
     "no-light",
+    "unseen",
 ]
 
 
@@ -69,6 +70,7 @@ _WORDS: dict[StopKind, Saying] = {
     "no-answer": means("rod.moves-without-answer-rod-spent"),
     "slack-back-bow": means("rod.back-bow-slack-one-way"),
     "twins-fight": means("rod.two-rods-pull-against-each"),
+    "unseen": means("rod.no-leaf-fills"),
     "no-light": means("rod.there-no-gap-under-string"),
 }
 _BY_FEEL: dict[str, StopKind] = {"key slips": "key-slips", "out of reach": "out-of-reach"}
@@ -97,6 +99,8 @@ def rod_stops(neck_map: HeightMap) -> tuple[RodStop, ...]:
     blind = relief_blind(neck_map.neck_state) or _string_blind(neck_map)
     if not found and blind:
         found.append("no-light")
+    if not found and _no_leaf_fills(neck_map):
+        found.append("unseen")
     return tuple(RodStop(kind, _WORDS[kind]) for kind in found)
 
 
@@ -216,6 +220,26 @@ def _string_blind(neck_map: HeightMap) -> bool:
     ]
     gaps = [reading for reading in since if isinstance(reading, StringGap)]
     return bool(gaps) and len(gaps) == len(since) and all(gap.by == "string" for gap in gaps)
+
+
+def _no_leaf_fills(neck_map: HeightMap) -> bool:
+    """Whether since the rod was last moved the thickest leaf slid in every gap: what the move did
+    nobody has seen.
+    """
+    moves = _moves(neck_map)
+    since = [
+        taken.reading
+        for taken in neck_map.neck_state.taken
+        if moves and taken.number > moves[-1][0] and isinstance(taken.reading, StringGap | Dial)
+    ]
+    return bool(since) and all(
+        isinstance(gap, StringGap)
+        and gap.slides_mm is not None
+        and gap.gap_mm is None
+        and gap.drags_mm is None
+        and gap.wont_go_mm is None
+        for gap in since
+    )
 
 
 def _too_coarse(neck_map: HeightMap, number: int) -> bool:

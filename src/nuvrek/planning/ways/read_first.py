@@ -20,7 +20,7 @@ def read_first(weighing: Weighing) -> Draft | None:
     if asked:
         return Draft("read", means("ways.read", listed=meaning.listed(asked)))
     neck_state = case.neck_map.neck_state
-    if contradictions(neck_state):
+    if contradictions(neck_state) or any(stop.kind == "unseen" for stop in case.stops):
         return Draft("read", means("ways.read-once-more"))
     if complaint_of(neck_state).what or case.has("uneven-sides") or heard_faults(neck_state):
         return Draft("read", means("ways.read-one-test"))

@@ -65,5 +65,9 @@ SENTENCES: dict[str, Entry] = {
         "a straight edge before touching the truss rod."
     ),
     "rod.move": "{turning:start} ({does}). {first}",
+    "rod.no-leaf-fills": (
+        "No leaf fills the gap, so nobody sees what the move did: put two leaves together, or use "
+        "a rule, before the next turn."
+    ),
     "rod.not-sound": "Not sound: the truss rod stays as it is until that is mended.",
 }

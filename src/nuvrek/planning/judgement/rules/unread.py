@@ -39,11 +39,10 @@ def _relief_unread(grounds: Grounds) -> bool:
 
 def _blind(grounds: Grounds) -> Iterator[Leg]:
     if grounds.relief_blind:
-        yield Leg(
-            "read",
-            means("rules.no-light-shows-under-string"),
-            unless=means("rules.light-under-string-or-edge"),
-        )
+        why: Saying = means("rules.no-light-shows-under-string")
+        if grounds.stopped("unseen"):
+            why = grounds.stop_words()
+        yield Leg("read", why, unless=means("rules.light-under-string-or-edge"))
 
 
 def _unread(grounds: Grounds) -> Iterator[Leg]:
