@@ -33,18 +33,7 @@ from nuvrek.readings.entry import (
     Support,
     Turns,
 )
-from nuvrek.readings.owner.entries import (
-    Answered,
-    Arrived,
-    ComplaintShaped,
-    Consented,
-    GateLifted,
-    HandedBack,
-    Letter,
-    LookedOver,
-    Quote,
-    Worth,
-)
+from nuvrek.readings.owner.entries import OwnerEntry
 from nuvrek.readings.refret.entries import FretWork, NewWire, Trued
 from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
 from nuvrek.readings.sizes import What
@@ -462,23 +451,11 @@ AnyWork = (
     | Trued
     | FretWork
 )
-AnyDealing = (
-    Arrived
-    | LookedOver
-    | ComplaintShaped
-    | HandedBack
-    | Worth
-    | Quote
-    | Answered
-    | Consented
-    | GateLifted
-    | Letter
-)
 AnyOfTheShop = Promised | WaitsFor | SeasonLook | Pause
 AnyEntry = (
     AnyReading
     | AnyWork
-    | AnyDealing
+    | OwnerEntry
     | AnyOfTheShop
     | Describe
     | RoundStart

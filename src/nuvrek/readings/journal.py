@@ -34,8 +34,8 @@ from nuvrek.readings.entries import (
     Trued,
 )
 from nuvrek.readings.kinds import highest_fret, highest_string
-from nuvrek.readings.owner.dealings import Dealings, OwnerEntry, dealt
-from nuvrek.readings.owner.entries import LookedOver
+from nuvrek.readings.owner.dealings import Dealings, dealt
+from nuvrek.readings.owner.entries import LookedOver, OwnerEntry
 from nuvrek.readings.refret.entries import FretSays, FretStage
 from nuvrek.readings.refret.stages import TAKEN_OUT
 from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor

@@ -112,9 +112,6 @@ def _trial_words(trial: Trial | None, unit: Unit, height_unit: Unit) -> Saying:
     if trial is None:
         return ""
     low, high = trial.heights_mm
-    metal: Saying = means("matter.no-metal")
-    if trial.metal_mm > 0.0:
-        metal = means("matter.metal", mm=format_length(trial.metal_mm, unit))
     if trial.share < MOSTLY:
         from_low, from_high = (format_length(mm, height_unit) for mm in trial.clean_from_mm)
         return means(
@@ -130,9 +127,15 @@ def _trial_words(trial: Trial | None, unit: Unit, height_unit: Unit) -> Saying:
         clean=trial.clean,
         low=format_length(low, height_unit),
         high=format_length(high, height_unit),
-        metal=metal,
+        metal=_metal_words(trial, unit),
         hours=trial.minutes / 60.0,
     )
+
+
+def _metal_words(trial: Trial, unit: Unit) -> Saying:
+    if trial.metal_mm > 0.0:
+        return means("matter.metal", mm=format_length(trial.metal_mm, unit))
+    return means("matter.no-metal")
 
 
 def _beside(plan: Plan, unit: Unit, height_unit: Unit) -> tuple[BesideShown, ...]:
@@ -140,9 +143,7 @@ def _beside(plan: Plan, unit: Unit, height_unit: Unit) -> tuple[BesideShown, ...
     kept = [trial for trial in plan.beside if len(trial.ways) == 1 and trial.ways[0] not in course]
     found = []
     for trial in kept[:BESIDE]:
-        metal: Saying = means("matter.no-metal")
-        if trial.metal_mm > 0.0:
-            metal = means("matter.metal", mm=format_length(trial.metal_mm, unit))
+        metal = _metal_words(trial, unit)
         low, high = (format_length(mm, height_unit) for mm in trial.heights_mm)
         costs = means("matter.costs", metal=metal, hours=trial.minutes / 60.0, low=low, high=high)
         found.append(

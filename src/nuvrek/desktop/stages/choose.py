@@ -36,9 +36,9 @@ from nuvrek.desktop.widgets.way_row import (
 )
 from nuvrek.meaning import Saying, keys_in
 from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.planning.causes.test_station import station_of_test
 from nuvrek.readings.entries import Tested, WayKind
 from nuvrek.readings.stations import Suggestion
-from nuvrek.readings.test_stations import station_of_test
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import Unit, format_length, unit_word
 from nuvrek.wording import speech as words

@@ -29,8 +29,7 @@ from nuvrek.planning.crowns.crowning import LAND_MM
 from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.planning.ways.filing_words import few_frets
 from nuvrek.readings.entries import ON_WOOD, EdgeLie, StringGap, WayKind
-from nuvrek.readings.owner.dealings import refused_ways
-from nuvrek.readings.told.complaint import complaint_of
+from nuvrek.readings.told.complaint import complaint_of, parts_named
 from nuvrek.readings.told.contradictions import Contradiction, contradictions
 from nuvrek.readings.told.new_wire import new_tops_of
 from nuvrek.readings.told.observed import flats_read, grooves_read, rod_feel
@@ -44,7 +43,7 @@ from nuvrek.readings.told.what_was_read import (
     unpressed,
 )
 from nuvrek.recognise.complaint_chips import Complaint
-from nuvrek.recognise.complaints import Part, parts_in
+from nuvrek.recognise.complaints import Part
 from nuvrek.recognise.soundness import SoundFault
 
 NEW_WIRE_KINDS: tuple[WayKind, ...] = ("refret", "refret-true", "refret-tangs", "refret-angle")
@@ -180,8 +179,6 @@ class Grounds:
         for kind in ("refret-angle", "refret-true", "refret-tangs", "refret"):
             if self.possible(kind):
                 return kind
-        if "refret" in refused_ways(self.case.neck_map.neck_state.dealings):
-            return None
         return next((kind for kind in NEW_WIRE_KINDS if kind in self.ways), None)
 
     # --- relief -------------------------------------------------------------
@@ -334,11 +331,7 @@ class Grounds:
     @cached_property
     def parts_named(self) -> frozenset[Part]:
         """Parts and changes that complaint and take-in speak of."""
-        arrived = self.case.neck_map.neck_state.dealings.arrived
-        texts = [self.complaint]
-        if arrived is not None:
-            texts += [arrived.condition, arrived.strings_on, arrived.last_work]
-        return parts_in(". ".join(texts))
+        return parts_named(self.case.neck_map.neck_state)
 
     @cached_property
     def rod_slack(self) -> bool:

@@ -6,6 +6,7 @@ from msgspec import structs
 
 from nuvrek.meaning import means
 from nuvrek.planning.case.course import MOST_LEGS, Leg
+from nuvrek.planning.causes.weighed import WeighedCause
 from nuvrek.planning.judgement.accounts import cause_leg, cured_by, test_leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.kinds import RULES
@@ -95,6 +96,13 @@ def _dresses(course: list[Leg]) -> bool:
     return any(leg.way in (*FILES, "seat") for leg in course)
 
 
+def _why_left(leg: Leg, causes: tuple[WeighedCause, ...]) -> Leg:
+    """A leg that leaves the neck as it is for the likeliest cause, and says for which."""
+    if leg.way != "leave" or leg.rule != NOTHING.key or not causes or causes[0].chance < LIKELY:
+        return leg
+    return structs.replace(leg, why=means("rules.left-for-cause", cause=causes[0].title))
+
+
 def _bench_order(leg: Leg) -> int:
     """Relief before tops, tops before string height, tuning last."""
     if leg.way in _LAST:
@@ -130,7 +138,7 @@ def _tested_or_left(course: list[Leg], grounds: Grounds) -> list[Leg]:
     if not causes or not grounds.complaint_shape.what or cured_by(causes[0], course[:1]):
         if causes and causes[0].kind == "resonance" and (test := test_leg(grounds)) is not None:
             return [test]
-        return course
+        return [_why_left(leg, causes) for leg in course]
     test = test_leg(grounds)
     if test is not None:
         return [test]

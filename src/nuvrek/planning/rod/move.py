@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from datetime import datetime
 
 import numpy as np
 from numpy.typing import NDArray
@@ -21,6 +20,7 @@ from nuvrek.meaning import Meaning, Saying, listed, means
 from nuvrek.neck.description import LANE_WORDS, Lane, NeckDescription
 from nuvrek.planning.rod.relief import WantedRelief, wanted_relief
 from nuvrek.readings.entries import Side
+from nuvrek.readings.told.days import days_between
 from nuvrek.readings.told.observed import rod_feel
 from nuvrek.readings.told.rod_answers import backwards
 from nuvrek.readings.words import turns_words
@@ -264,22 +264,13 @@ def _late_turns(neck_map: HeightMap) -> tuple[float, float] | None:
     moves = [
         move
         for _, move in neck_map.neck_state.rod_moves
-        if _days_between(move.at, last) < SETTLED_DAYS
+        if days_between(move.at, last) < SETTLED_DAYS
     ]
     if not moves:
         return None
     low = sum(move.turns for move in moves if move.side != "treble")
     high = sum(move.turns for move in moves if move.side != "bass")
     return low, high
-
-
-def _days_between(before: str, after: str) -> float:
-    try:
-        # Days: what summer time shifts is nothing here.
-        first, last = (datetime.fromisoformat(at).replace(tzinfo=None) for at in (before, after))
-        return (last - first).total_seconds() / 86400.0
-    except ValueError:
-        return 0.0
 
 
 def _doubt_after(

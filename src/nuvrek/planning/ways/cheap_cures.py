@@ -19,8 +19,7 @@ from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.rod.other_way import other_way
 from nuvrek.readings.entries import Promise
 from nuvrek.readings.rod_words import turns_words
-from nuvrek.readings.told.complaint import complaint_of
-from nuvrek.recognise.complaints import Part, parts_in
+from nuvrek.readings.told.complaint import complaint_of, parts_named
 
 # A string pressed at 3 should clear fret 1 by about a leaf: so much is left when a slot is filed
 # (common practice, no source).
@@ -90,7 +89,7 @@ def _lighter_for_the_hand(case: Case) -> Draft | None:
 
 def _fresh(case: Case) -> Draft | None:
     """A new set where the strings are old."""
-    if "old strings" not in _named(case):
+    if "old strings" not in parts_named(case.neck_map.neck_state):
         return None
     return Draft("strings", means("ways.fresh-strings"))
 
@@ -353,7 +352,7 @@ def hardware(weighing: Weighing) -> Draft | None:
 
 def pickups(weighing: Weighing) -> Draft | None:
     """Pickups too near the strings, where the owner speaks of them."""
-    if "pickups" not in _named(weighing.case):
+    if "pickups" not in parts_named(weighing.case.neck_map.neck_state):
         return None
     return Draft("pickups", means("ways.pickups-lower"))
 
@@ -368,14 +367,8 @@ def intonation(weighing: Weighing) -> Draft | None:
 
 def bridge(weighing: Weighing) -> Draft | None:
     """A bridge that floats, set again after what moved it."""
-    if weighing.case.neck.bare or "floating bridge" not in _named(weighing.case):
+    if weighing.case.neck.bare or "floating bridge" not in parts_named(
+        weighing.case.neck_map.neck_state
+    ):
         return None
     return Draft("bridge", means("ways.bridge-set"))
-
-
-def _named(case: Case) -> frozenset[Part]:
-    arrived = case.neck_map.neck_state.dealings.arrived
-    texts = [case.neck.complaint]
-    if arrived is not None:
-        texts += [arrived.condition, arrived.strings_on, arrived.last_work]
-    return parts_in(". ".join(texts))

@@ -16,22 +16,10 @@ from nuvrek.readings.owner.entries import (
     Letter,
     LookedOver,
     Matter,
+    OwnerEntry,
     Quote,
     Term,
     Worth,
-)
-
-OwnerEntry = (
-    Arrived
-    | LookedOver
-    | ComplaintShaped
-    | HandedBack
-    | Worth
-    | Quote
-    | Answered
-    | Consented
-    | GateLifted
-    | Letter
 )
 
 

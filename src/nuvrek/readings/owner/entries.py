@@ -215,3 +215,17 @@ class Letter(Entry, frozen=True, kw_only=True, tag="letter"):
     text: LetterText
     tables: Annotated[dict[Line, Table], Meta(max_length=8)]
     picture: NeckPicture = NeckPicture()
+
+
+OwnerEntry = (
+    Arrived
+    | LookedOver
+    | ComplaintShaped
+    | HandedBack
+    | Worth
+    | Quote
+    | Answered
+    | Consented
+    | GateLifted
+    | Letter
+)

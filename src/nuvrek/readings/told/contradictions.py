@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Hashable, Iterator
-from datetime import datetime
 from typing import Literal
 
 from msgspec import Struct
@@ -11,6 +10,7 @@ from msgspec import Struct
 from nuvrek.neck.description import Lane
 from nuvrek.readings.entries import SIDES, OthersStill, Rock, Side, StringGap, StringHeight
 from nuvrek.readings.journal import NeckState, Taken
+from nuvrek.readings.told.days import days_between
 
 # Two readings of one place in one state further apart than this do not tell of one moment; wood
 # does not move that far within so many days (common practice, no source).
@@ -121,15 +121,7 @@ def _same_moment(neck_state: NeckState, before: Taken, after: Taken) -> bool:
         return False
     if any(before.number < number < after.number for number, _ in neck_state.shifts):
         return False
-    return _days(before.reading.at, after.reading.at) <= WITHIN_DAYS
-
-
-def _days(before: str, after: str) -> float:
-    try:
-        first, last = (datetime.fromisoformat(at).replace(tzinfo=None) for at in (before, after))
-    except ValueError:
-        return 0.0
-    return abs((last - first).total_seconds()) / 86400.0
+    return abs(days_between(before.reading.at, after.reading.at)) <= WITHIN_DAYS
 
 
 def _pulls(neck_state: NeckState) -> Iterator[Contradiction]:

@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from datetime import datetime
-
 from msgspec import Struct
 
 from nuvrek.readings.entries import StringGap
 from nuvrek.readings.journal import NeckState
+from nuvrek.readings.told.days import days_between
 
 # So much must have come out to be spoken of, and such a share of it be back, so many days later at
 # the least, before heat is said not to have held (common practice, no source).
@@ -38,7 +37,7 @@ def crept_back(neck_state: NeckState) -> CreptBack | None:
         elif not any(heated < number < taken.number for number in turned):
             after.setdefault(place, []).append((gap.at, gap.gap_mm))
     both = [place for place in before if len(after.get(place, ())) > 1]
-    later = [p for p in both if _days(after[p][0][0], after[p][-1][0]) >= DAYS]
+    later = [p for p in both if days_between(after[p][0][0], after[p][-1][0]) >= DAYS]
     if not later:
         return None
     out = sum(before[place] - after[place][0][1] for place in later) / len(later)
@@ -46,11 +45,3 @@ def crept_back(neck_state: NeckState) -> CreptBack | None:
     if out < OUT_MM or back < BACK_SHARE * out:
         return None
     return CreptBack(out, back)
-
-
-def _days(before: str, after: str) -> float:
-    try:
-        first, last = (datetime.fromisoformat(at).replace(tzinfo=None) for at in (before, after))
-    except ValueError:
-        return 0.0
-    return (last - first).total_seconds() / 86400.0

@@ -374,6 +374,7 @@ SENTENCES: dict[str, Entry] = {
     "rules.named-but-every-note-has-room": (
         "The readings speak of {named}, but every note has clearance: no metal for that."
     ),
+    "rules.left-for-cause": "{cause}: no metal and no turn cures that.",
     "rules.another-cure-holds": "It holds after the other cure.",
     "rules.left-plays-clean": "Every note plays clean and nobody complains.",
     "rules.left-after-first": "First: {title}. Then it is weighed again.",
