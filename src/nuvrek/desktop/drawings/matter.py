@@ -121,7 +121,7 @@ class MatterView(QWidget):
             QRectF(4, 0, x - 14, high),
             tr("“{complaint}”", complaint=matter.words),
             16,
-            "muted",
+            colour="muted",
         )
         return float(high)
 
@@ -159,7 +159,7 @@ class MatterView(QWidget):
             told.append((tr("against {evidence}", evidence=against), "muted"))
         for n, (words, colour) in enumerate(told):
             at = QRectF(x, row.bottom() - 2 + t.px(_LINE) * n, wide, t.px(_LINE))
-            self._line(p, t, at, words, 14, colour)
+            self._line(p, t, at, words, 14, colour=colour)
 
     def _title(self, p: QPainter, t: Theme, row: QRectF, words: str, percent: int) -> None:
         x = row.left() + t.px(_INDENT)
@@ -187,14 +187,14 @@ class MatterView(QWidget):
         named = tr("One test tells (half a minute)")
         if test.minutes > 0.5:
             named = tr("One test tells ({minutes:.0f} min)", minutes=test.minutes)
-        self._line(p, t, head, named, 15, "copper", bold=True)
+        self._line(p, t, head, named, 15, colour="copper", bold=True)
         keys = tr("−: measure it") if test.by_reading else tr("1: yes  ·  3: no")
         p.setFont(t.font(15))
         wide = p.fontMetrics().horizontalAdvance(keys) + 6
         words = QRectF(head.left(), head.bottom(), head.width() - wide - 10, box.height() / 2 - 4)
         self._line(p, t, words, say(test.text), 15)
         right = QRectF(head.right() - wide, head.bottom(), wide, words.height())
-        self._line(p, t, right, keys, 15, "copper", align=Qt.AlignmentFlag.AlignRight)
+        self._line(p, t, right, keys, 15, colour="copper", align=Qt.AlignmentFlag.AlignRight)
         if test.by_reading:
             self._answers = [(box, "read")]
         else:
@@ -235,7 +235,7 @@ class MatterView(QWidget):
             figure,
             str(number),
             15,
-            "card" if chosen else "copper",
+            colour="card" if chosen else "copper",
             bold=True,
             align=Qt.AlignmentFlag.AlignHCenter,
         )
@@ -291,9 +291,11 @@ class MatterView(QWidget):
             head = QRectF(box.left() + 12, box.top() + 6, box.width() - right - 30, t.px(26))
             self._line(p, t, head, say(beside.title), 16, bold=True)
             at = QRectF(box.right() - right - 12, head.top(), right, head.height())
-            self._line(p, t, at, clean, 15, "copper", bold=True, align=Qt.AlignmentFlag.AlignRight)
+            self._line(
+                p, t, at, clean, 15, colour="copper", bold=True, align=Qt.AlignmentFlag.AlignRight
+            )
             under = QRectF(head.left(), head.bottom(), box.width() - 24, t.px(24))
-            self._line(p, t, under, say(beside.costs), 14, "muted")
+            self._line(p, t, under, say(beside.costs), 14, colour="muted")
             self._pickable.append((box, beside.way))
 
     # --- strokes ------------------------------------------------------------------
@@ -310,8 +312,8 @@ class MatterView(QWidget):
         box: QRectF,
         text: str,
         size: float,
-        colour: str = "ink",
         *,
+        colour: str = "ink",
         bold: bool = False,
         align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignLeft,
     ) -> None:

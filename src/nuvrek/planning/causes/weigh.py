@@ -63,7 +63,15 @@ def _weighed(cause: Cause, grounds: Grounds) -> tuple[float, WeighedCause]:
     evidence = tuple(sorted((*told, *said), key=lambda each: -abs(each.log_odds)))
     seen = any(each.figured and each.log_odds >= SEEN_LOG_ODDS for each in told)
     title = _titled(cause, grounds)
-    weighed = WeighedCause(cause.kind, title, 0.0, evidence, cause.cures, cause.test, seen=seen)
+    weighed = WeighedCause(
+        cause.kind,
+        title,
+        chance=0.0,
+        evidence=evidence,
+        cures=cause.cures,
+        test=cause.test,
+        seen=seen,
+    )
     return start + by_map + rest, weighed
 
 

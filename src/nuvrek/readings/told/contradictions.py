@@ -73,7 +73,12 @@ def _apart(
     fret = getattr(last.reading, "fret", None)
     side = getattr(last.reading, "lane", getattr(last.reading, "side", None))
     return Contradiction(
-        kind, (before.number, last.number), mm_before, mm, side if side in SIDES else None, fret
+        kind,
+        (before.number, last.number),
+        before_mm=mm_before,
+        after_mm=mm,
+        side=side if side in SIDES else None,
+        fret=fret,
     )
 
 
