@@ -181,7 +181,8 @@ class Proven(unittest.TestCase):
                 StringHeight(side="bass", fret=12, height_mm=read, station="closing-height-bass")
             ]
             solved, _ = compute(neck_state([*entries, chosen, *closing], made))
-            row = next(r for r in compare(solved, Unit.MM, Unit.MM) if "bass side" in say(r.matter))
+            rows = compare(solved, Unit.MM, Unit.MM)
+            row = next(r for r in rows if "6 over fret 12" in say(r.matter))
             self.assertEqual((say(row.promised), row.kept), ("1.75 mm", kept))
 
     def test_dates_of_the_later_look(self) -> None:

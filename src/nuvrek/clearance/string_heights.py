@@ -7,6 +7,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from nuvrek.mechanics.angle import at_heel_mm, at_saddle_mm, neck_angle_degrees, saddle_wanted_mm
+from nuvrek.neck.strings import strings_in
 from nuvrek.readings.entries import SIDES, Side, Size
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
@@ -15,6 +16,8 @@ from nuvrek.readings.told.open_heights import heights_by_string
 # Closer than this to the wanted height is as wanted, and a saddle lower than this gives no clean
 # break of the string; common practice, no source.
 AS_WANTED_MM, LEAST_SADDLE_MM = 0.12, 1.5
+# A rule at an inner string errs by less than this (twice its standard deviation).
+INNER_OFF_MM = 0.3
 # A heel nobody measured; common practice, no source.
 USUAL_HEEL_MM = 75.0
 
@@ -60,14 +63,38 @@ class SideHeight:
 
 
 @dataclass(frozen=True, slots=True)
+class InnerHeight:
+    """An inner string, counted from the highest: its height as read, and where the line of the
+    outer strings has it, as wanted or else as they stand, in mm.
+    """
+
+    string: int
+    now_mm: float
+    line_mm: float
+
+    @property
+    def off(self) -> bool:
+        """Whether it stands off that line by more than a rule can err."""
+        return abs(self.now_mm - self.line_mm) > INNER_OFF_MM
+
+
+@dataclass(frozen=True, slots=True)
 class StringHeights:
-    """Both sides, and what a neck angle would have to be where the saddle runs out."""
+    """Both sides, and what a neck angle would have to be where the saddle runs out; ``inner`` are
+    the strings between that were read.
+    """
 
     low: SideHeight
     high: SideHeight
     scale_mm: float
     joint_fret: int
     heel_mm: float | None
+    inner: tuple[InnerHeight, ...] = ()
+
+    @property
+    def inner_off(self) -> tuple[InnerHeight, ...]:
+        """Inner strings that stand too high or too low by themselves."""
+        return tuple(one for one in self.inner if one.off)
 
     @property
     def sides(self) -> tuple[SideHeight, SideHeight]:
@@ -95,7 +122,26 @@ def heights_of(neck_state: NeckState) -> StringHeights:
     neck = neck_state.neck
     low, high = (_side(neck_state, side) for side in SIDES)
     return StringHeights(
-        low, high, neck.scale_mm, neck.joint_fret, _last_size(neck_state, "heel-length", None)
+        low,
+        high,
+        neck.scale_mm,
+        neck.joint_fret,
+        heel_mm=_last_size(neck_state, "heel-length", None),
+        inner=_inner(neck_state, low, high),
+    )
+
+
+def _inner(neck_state: NeckState, low: SideHeight, high: SideHeight) -> tuple[InnerHeight, ...]:
+    """Inner strings that were read, beside the line of the outer ones."""
+    count = strings_in(neck_state.neck.string_set) or neck_state.neck.strings
+    at_low = low.now_mm if low.wanted_mm is None else low.wanted_mm
+    at_high = high.now_mm if high.wanted_mm is None else high.wanted_mm
+    if at_low is None or at_high is None:
+        return ()
+    return tuple(
+        InnerHeight(string, mm, at_high + (at_low - at_high) * (string - 1) / (count - 1))
+        for string, mm in sorted(heights_by_string(neck_state).items())
+        if 1 < string < count
     )
 
 

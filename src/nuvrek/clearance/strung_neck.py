@@ -19,6 +19,7 @@ from nuvrek.clearance.string_lines import lane_weights, string_lines
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.meaning import Meaning, Saying, means
+from nuvrek.mechanics.angle import at_height_fret_mm
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.mechanics.strings import LONG_SCALE_MM, stiff_mm, tension_n, usual_tension_n
 from nuvrek.neck.board import middle_fret
@@ -336,6 +337,7 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
         usual = LONG_SCALE_HEIGHTS_MM
     else:
         usual = HEIGHTS_MM
+    usual = (at_height_fret_mm(neck_map.neck, usual[0]), at_height_fret_mm(neck_map.neck, usual[1]))
     apart = usual[0] - usual[1]
     sides = [side.now_mm for side in heights.sides]
     match sides:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 
+from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 
 # Height of a string over the line of the fret tops at the nut; common practice, no source.
@@ -43,6 +44,13 @@ def open_height_mm(
         return nut_mm + (height_mm - nut_mm) * x[to_fret] / x[fret]
     saddle = height_mm * (scale_mm - x[capo]) / (x[fret] - x[capo])
     return nut_mm + (saddle - nut_mm) * x[to_fret] / scale_mm
+
+
+def at_height_fret_mm(neck: NeckDescription, at_12_mm: float) -> float:
+    """What a usual height over fret 12 comes to over the fret a neck's heights are spoken of at."""
+    if neck.height_fret == 12 or neck.frets < 12:
+        return at_12_mm
+    return open_height_mm(at_12_mm, 12, neck.scale_mm, neck.height_fret)
 
 
 def neck_angle_degrees(at_saddle_change_mm: float, scale_mm: float, joint_fret: int) -> float:

@@ -79,7 +79,7 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     Only scale length, frets and joint fret are required. ``radius_mm`` of None means a flat or
     unknown board; ``end_radius_mm`` differs from it on a compound board. ``string_set`` goes from
     bass to treble; ``height_low_mm`` and ``height_high_mm`` are the string heights wanted over the
-    ``height_fret``. A
+    ``height_fret``, which the shop names as ``height_at``. A
     ``bare`` neck has no strings, and often no body. ``wire_wish`` is what the owner wants otherwise
     of its wire: taller, wider, harder.
     """
@@ -104,6 +104,7 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     neck_wood: Line = ""
     height_low_mm: HeightMm | None = None
     height_high_mm: HeightMm | None = None
+    height_at: Annotated[int, Meta(ge=5, le=MAX_FRETS)] = 12
     touch: Touch = "usual"
     zero_fret: bool = False
     bound: bool = False
@@ -124,10 +125,10 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
 
     @property
     def height_fret(self) -> int:
-        """The fret over which its string heights are spoken of: 12, or its last where it has
-        fewer.
+        """The fret over which its string heights are spoken of: 12 unless the shop reads at
+        another, or its last where it has fewer.
         """
-        return min(12, self.frets)
+        return min(self.height_at, self.frets)
 
     def relief_wanted_mm(self, lane: Lane) -> float:
         """The relief wanted on a lane: its own figure on the treble side if there is one, the mean

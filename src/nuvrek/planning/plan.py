@@ -27,7 +27,14 @@ from nuvrek.planning.filing.clean_program import MetalCurve
 from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.filing.tops import neck_tops_of
 from nuvrek.planning.forecast.doubt import doubts_of
+from nuvrek.planning.forecast.follow_words import follow_words
 from nuvrek.planning.forecast.string_height import lowest_of
+from nuvrek.planning.forecast.strings_after import (
+    follow_of,
+    promised_strings,
+    strings_after,
+    with_strings,
+)
 from nuvrek.planning.forecast.trials import alternatives, bench_of, better, tried
 from nuvrek.planning.judgement.accounts import settle
 from nuvrek.planning.judgement.grounds import Grounds
@@ -37,6 +44,7 @@ from nuvrek.planning.money.prices import PriceList
 from nuvrek.planning.rod.move import plan_rod
 from nuvrek.planning.rod.relief import relief_now
 from nuvrek.planning.rod.stop_rules import rod_stops
+from nuvrek.planning.steps.job import job_steps
 from nuvrek.planning.ways.just_clean import clean_basis_of, clean_curve
 from nuvrek.planning.ways.kinds import WAYS, WayRecord, way_title
 from nuvrek.readings.entries import Filed
@@ -158,8 +166,38 @@ def whole(weighing: Weighing, drafts: tuple[Draft, ...], doubted: bool = True) -
     lowest = lowest_of(weighing, costs)
     doubts = doubts_of(weighing, costs) if doubted else {}
     return tuple(
-        Way(**vars(cost), lowest=lowest.get(cost.kind), doubt=doubts.get(cost.kind))
+        strung(
+            weighing, Way(**vars(cost), lowest=lowest.get(cost.kind), doubt=doubts.get(cost.kind))
+        )
         for cost in costs
+    )
+
+
+def strung(weighing: Weighing, way: Way) -> Way:
+    """The way with what it does to every string, and the steps and promise that follow of it."""
+    case = weighing.case
+    strings = strings_after(weighing, way)
+    if not strings:
+        return way
+    follow = follow_of(case, way, strings)
+    nut, saddle = follow_words(case, follow)
+    doing = structs.replace(way.doing, nut=nut, saddle=saddle)
+    steps = way.steps
+    level_after = way.level_after
+    if nut or saddle:
+        steps = job_steps([way.record.steps(case.neck, doing)])[0]
+        if level_after:
+            after = structs.replace(doing, crowned=way.frets)
+            level_after = WAYS["level"].steps(case.neck, after)
+    promise = with_strings(way.promise, promised_strings(case, strings, follow))
+    return replace(
+        way,
+        strings=strings,
+        follow=follow,
+        doing=doing,
+        steps=steps,
+        level_after=level_after,
+        promise=promise,
     )
 
 

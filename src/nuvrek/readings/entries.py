@@ -351,6 +351,19 @@ class Filed(Entry, frozen=True, kw_only=True, tag="filed"):
     off: Removals
 
 
+class StringPromise(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
+    """What was promised of one string, counted from the highest: the gap over fret 1 with the
+    string pressed at 3, and its open height over the fret heights are spoken of at. Lengths in mm,
+    None where nothing was said; doubts hold nine times in ten.
+    """
+
+    string: StringNumber
+    first_mm: float | None = None
+    first_doubt_mm: float = 0.0
+    height_mm: float | None = None
+    height_doubt_mm: float = 0.0
+
+
 class Promise(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     """What a way forward promised when it was chosen. Lengths in mm, None where nothing was
     said.
@@ -368,6 +381,8 @@ class Promise(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     clean_low_mm: float | None = None
     clean_high_mm: float | None = None
     clean_doubt_mm: float | None = None
+    # Every string, the highest first.
+    strings: Annotated[tuple[StringPromise, ...], Meta(max_length=14)] = ()
 
 
 class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
@@ -389,6 +404,9 @@ class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
     order: Places = ()
     no_rod: bool = False
     rod_stopped: bool = False
+    # What nut and saddle are to do once the fret tops are done.
+    nut: Words = ""
+    saddle: Words = ""
     # The ways that were to follow when it was chosen.
     course: Annotated[tuple[WayKind, ...], Meta(max_length=12)] = ()
 

@@ -202,8 +202,8 @@ def later_look(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
 
 
 def closing_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
-    """After the work, strung up: relief, and every string's height. What the rocker and the caliper
-    have to say belongs before the crowning; the notes are heard in the string room.
+    """After the work, strung up: relief, the nut, and every string's height. What rocker and
+    caliper have to say belongs before the crowning; the notes are heard in the string room.
     """
     fret = neck.height_fret
     inner = tuple(
@@ -213,6 +213,7 @@ def closing_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     return (
         Station("string-up", "state", state=State(strings="pitch")),
         *(_renamed(s) for s in _gaps(neck, kit, "pitch")),
+        *(_renamed(s) for s in _nut()),
         *(_renamed(s) for s in (_heights(neck)[0], *inner, _heights(neck)[1])),
     )
 

@@ -41,6 +41,7 @@ WHOLE = (
     ("frets", means("forms.frets")),
     ("joint_fret", means("forms.body-joins-fret")),
     ("strings", means("forms.strings")),
+    ("height_at", means("forms.heights-read-at-fret")),
 )
 
 
@@ -88,7 +89,7 @@ def read_form(
             faults[field.name] = means("forms.of-field", field=field.label, fault=told_by(error))
     for name, label in WHOLE:
         text = texts.get(name, "").strip()
-        if not text and name == "strings":
+        if not text and name in ("strings", "height_at"):
             continue
         if text.isascii() and text.isdigit() and len(text) < 4:
             values[name] = int(text)

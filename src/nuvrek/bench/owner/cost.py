@@ -15,11 +15,13 @@ from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Hardness, Wire
 from nuvrek.planning.money.prices import Price, PricedWay, PriceList, price_of
+from nuvrek.planning.steps.job import job_steps
 from nuvrek.planning.ways.kinds import of_family
 
 if TYPE_CHECKING:
     from nuvrek.planning.case.way import Plan, Way
     from nuvrek.planning.money.pace import Pace, Spell
+    from nuvrek.planning.steps.step import Step
 
 # Hours at the bench in a day, and a wait that takes the night (common practice, no source).
 DAY_HOURS, NIGHT_MIN = 6.0, 8 * 60
@@ -71,14 +73,18 @@ def cost_of(
     else:
         row = (ways,)
     kind = kind_of_neck(neck)
-    spells = [_spell(way, pace, kind) for way in row]
+    legs = steps_of_job(row)
+    spells = [_spell([(way, leg)], pace, kind) for way, leg in zip(row, legs, strict=True)]
     chance = max((_second_pass(way) for way in row), default=0.0)
-    jobs = [_job(way, neck, spell) for way, spell in zip(row, spells, strict=True)]
+    jobs = [
+        _job(way, neck, spell, own_share(way, leg))
+        for way, leg, spell in zip(row, legs, spells, strict=True)
+    ]
     if len(row) == 1:
         whole = spells[0]
     else:
-        whole = _spell_of(row, pace, kind)
-    nights = sum(step.wait >= NIGHT_MIN for way in row for step in way.at_bench)
+        whole = _spell(list(zip(row, legs, strict=True)), pace, kind)
+    nights = sum(step.wait >= NIGHT_MIN for leg in legs for step in leg)
     days = 0
     if whole.likely:
         days = nights + max(1, -(-int(whole.likely) // int(60 * DAY_HOURS)))
@@ -141,32 +147,36 @@ def price_points(
     return ()
 
 
-def _work(way: Way) -> list[tuple[str, float]]:
-    return [
-        (step.key.rstrip("-0123456789"), float(step.minutes))
-        for step in way.at_bench
-        if step.minutes
-    ]
+def steps_of_job(row: Sequence[Way]) -> tuple[tuple[Step, ...], ...]:
+    """The steps at the bench of ways that are one job, by way: what they share stands once."""
+    return job_steps([way.at_bench for way in row])
 
 
-def _spell(way: Way, pace: Pace, kind: str) -> Spell:
-    return _spell_of((way,), pace, kind)
+def own_share(way: Way, leg: Sequence[Step]) -> Decimal:
+    """How much of a way's own time is left of it in a job that shares steps."""
+    if not way.minutes:
+        return Decimal(1)
+    return Decimal(sum(step.minutes for step in leg)) / Decimal(way.minutes)
 
 
-def _spell_of(row: Sequence[Way], pace: Pace, kind: str) -> Spell:
+def _work(steps: Sequence[Step]) -> list[tuple[str, float]]:
+    return [(step.key.rstrip("-0123456789"), float(step.minutes)) for step in steps if step.minutes]
+
+
+def _spell(row: Sequence[tuple[Way, Sequence[Step]]], pace: Pace, kind: str) -> Spell:
     """Time at the bench; where a second pass may well be needed, the most holds it, and where it is
     likely so does the likely time.
     """
     from nuvrek.planning.money.pace import Spell
 
-    work = [one for way in row for one in _work(way)]
+    work = [one for _, leg in row for one in _work(leg)]
     once = pace.of(work, kind)
     likely, most = once.likely, once.most
-    for way in row:
+    for way, leg in row:
         chance = _second_pass(way)
         if chance <= _REMOTE:
             continue
-        again = pace.of([one for one in _work(way) if one[0].startswith(_AGAIN)], kind)
+        again = pace.of([one for one in _work(leg) if one[0].startswith(_AGAIN)], kind)
         most += AGAIN_SHARE * again.likely
         likely += AGAIN_SHARE * again.likely * (chance > 0.5)
     return Spell(once.least, likely, most)
@@ -178,7 +188,7 @@ def _second_pass(way: Way) -> float:
     return way.doubt.second_pass or 0.0
 
 
-def _job(way: Way, neck: NeckDescription, spell: Spell) -> PricedWay:
+def _job(way: Way, neck: NeckDescription, spell: Spell, share: Decimal) -> PricedWay:
     if way.new is None:
         wire = Decimal(0)
     else:
@@ -186,7 +196,7 @@ def _job(way: Way, neck: NeckDescription, spell: Spell) -> PricedWay:
     filed = way.files or way.new is not None
     minutes = spell.least, spell.likely, spell.most
     return PricedWay(
-        way.kind, way.title, minutes, wire=wire, filed=filed, new_nut=way.kind == "nut"
+        way.kind, way.title, minutes, wire=wire, filed=filed, new_nut=way.kind == "nut", share=share
     )
 
 

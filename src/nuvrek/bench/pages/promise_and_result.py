@@ -9,7 +9,16 @@ from nuvrek import meaning
 from nuvrek.meaning import Meaning, Saying, means
 from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import LANE_WORDS, LANES
-from nuvrek.readings.entries import SIDES, CrownHeight, Filed, OthersStill, Rock, Side
+from nuvrek.readings.entries import (
+    SIDES,
+    CrownHeight,
+    Filed,
+    OthersStill,
+    Rock,
+    StringGap,
+    StringHeight,
+    StringPromise,
+)
 from nuvrek.readings.journal import Later
 from nuvrek.units import Unit, format_length
 
@@ -28,6 +37,8 @@ class Outcome:
     remark: Saying
 
 
+# A slot this near to what was promised is as promised (a blade's step; common practice, no source).
+FIRST_KEPT_MM = 0.04
 _HEIGHT_WAYS = ("nut", "saddle", "shim", "play-clean")
 
 
@@ -36,13 +47,12 @@ def compare(solved: Solved, unit: Unit, height_unit: Unit) -> tuple[Outcome, ...
     chosen = solved.neck_state.chosen
     if chosen is None:
         return ()
-    heights = [_height(solved, side, height_unit) for side in SIDES]
     rows = (
         _relief(solved, unit),
         _rock(solved, unit),
         _metal(solved, unit),
         _thinnest(solved, unit),
-        *heights,
+        *_strings(solved, unit, height_unit),
         *_clean(solved, height_unit),
         _notes(solved),
         *_new_wire(solved, unit),
@@ -230,39 +240,119 @@ def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
     return Outcome(means("pages.thinnest-crown"), length, format_length(now, unit), kept, remark)
 
 
-def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
-    """String height over fret 12, where the way was to change it."""
-    from nuvrek.clearance.string_heights import AS_WANTED_MM, heights_of
-
+def _strings(solved: Solved, unit: Unit, heights: Unit) -> tuple[Outcome, ...]:
+    """Every string, the lowest first: its gap over fret 1 and its height, where promised."""
     chosen = solved.neck_state.chosen
+    if chosen is None:
+        return ()
+    promised = tuple(reversed(chosen.promise.strings)) or _sides_of(solved)
+    nut = tuple(row for one in promised if (row := _first(solved, one, unit)) is not None)
+    over = tuple(row for one in promised if (row := _height(solved, one, heights)) is not None)
+    return nut + over
+
+
+def _sides_of(solved: Solved) -> tuple[StringPromise, ...]:
+    """The outer strings alone, as older journals promise them where the way was to change them."""
+    chosen, neck = solved.neck_state.chosen, solved.neck_state.neck
     if chosen is None or chosen.way not in _HEIGHT_WAYS:
-        return None
-    if side == "bass":
-        promised = chosen.promise.height_low_mm
-    else:
-        promised = chosen.promise.height_high_mm
-    if promised is None:
-        return None
-    name, length = (
-        means(
-            "pages.string-over-fret",
-            fret=solved.neck_state.neck.height_fret,
-            lane_words=LANE_WORDS[side],
-        ),
-        format_length(promised, unit),
+        return ()
+    promise = chosen.promise
+    return (
+        StringPromise(string=neck.strings, height_mm=promise.height_low_mm),
+        StringPromise(string=1, height_mm=promise.height_high_mm),
     )
-    heights = heights_of(solved.neck_state)
-    now = (heights.low if side == "bass" else heights.high).now_mm
-    if now is None or not _closed(solved, "closing-height"):
+
+
+def _first(solved: Solved, one: StringPromise, unit: Unit) -> Outcome | None:
+    """The gap over fret 1 of one string pressed at 3; inner ones only where they were read."""
+    if one.first_mm is None:
+        return None
+    read = _first_read(solved, one.string)
+    if read is None and 1 < one.string < solved.neck_state.neck.strings:
+        return None
+    name = means("pages.string-over-first", string=one.string)
+    promised = format_length(one.first_mm, unit)
+    if read is None:
         return Outcome(
-            name, length, means("pages.not-measured"), None, means("pages.take-closing-readings")
+            name, promised, means("pages.not-measured"), None, means("pages.take-closing-readings")
         )
-    off_by = abs(now - promised)
-    if off_by <= AS_WANTED_MM:
+    off_by = read - one.first_mm
+    kept = abs(off_by) <= max(one.first_doubt_mm, FIRST_KEPT_MM)
+    key = "pages.slot-still-high" if off_by > 0 else "pages.slot-too-low"
+    remark = means("pages.promised") if kept else means(key, off_by=format_length(off_by, unit))
+    return Outcome(name, promised, format_length(read, unit), kept, remark)
+
+
+def _first_read(solved: Solved, string: int) -> float | None:
+    """The gap over fret 1 of a string pressed at 3, read since the way was chosen: by its number,
+    or of the outer ones by their side.
+    """
+    neck_state, found = solved.neck_state, None
+    outer = {neck_state.neck.strings: "bass", 1: "treble"}
+    for taken in neck_state.taken:
+        gap = taken.reading
+        if taken.number <= neck_state.chosen_number or not isinstance(gap, StringGap):
+            continue
+        if gap.low_support != 0 or gap.fret != 1:
+            continue
+        mine = gap.string == string or (gap.string is None and gap.lane == outer.get(string))
+        if mine and neck_state.stands(taken.number, 1):
+            found = _gap_mm(gap)
+    return found
+
+
+def _gap_mm(gap: StringGap) -> float:
+    """A gap as its blades have it: half-way from the one that slides to the one that won't go."""
+    if gap.gap_mm is not None:
+        return gap.gap_mm
+    if gap.drags_mm is not None:
+        return gap.drags_mm
+    low = gap.slides_mm or 0.0
+    return low if gap.wont_go_mm is None else 0.5 * (low + gap.wont_go_mm)
+
+
+def _height(solved: Solved, one: StringPromise, unit: Unit) -> Outcome | None:
+    """The height of one open string over the fret heights are spoken of at."""
+    from nuvrek.clearance.string_heights import AS_WANTED_MM
+    from nuvrek.readings.told.open_heights import heights_by_string
+
+    if one.height_mm is None:
+        return None
+    since = solved.neck_state.chosen_number
+    closing = [
+        taken
+        for taken in solved.neck_state.taken
+        if taken.number > since and isinstance(taken.reading, StringHeight)
+    ]
+    read = None
+    if any(_is_of(solved, taken.reading, one.string) for taken in closing):
+        read = heights_by_string(solved.neck_state).get(one.string)
+    inner = 1 < one.string < solved.neck_state.neck.strings
+    if read is None and inner:
+        return None
+    name = means(
+        "pages.string-number-over-fret", string=one.string, fret=solved.neck_state.neck.height_fret
+    )
+    promised = format_length(one.height_mm, unit)
+    if read is None:
+        return Outcome(
+            name, promised, means("pages.not-measured"), None, means("pages.take-closing-readings")
+        )
+    off_by = abs(read - one.height_mm)
+    chosen = solved.neck_state.chosen
+    is_set = chosen is not None and (chosen.saddle or chosen.way in _HEIGHT_WAYS) and not inner
+    allowed = max(AS_WANTED_MM, 0.0 if is_set else one.height_doubt_mm)
+    remark = means("pages.away-set-again", off_by=format_length(off_by, unit))
+    if off_by <= allowed:
         remark = means("pages.promised")
-    else:
-        remark = means("pages.away-set-again", off_by=format_length(off_by, unit))
-    return Outcome(name, length, format_length(now, unit), off_by <= AS_WANTED_MM, remark)
+    return Outcome(name, promised, format_length(read, unit), off_by <= allowed, remark)
+
+
+def _is_of(solved: Solved, reading: object, string: int) -> bool:
+    if not isinstance(reading, StringHeight):
+        return False
+    outer = 1 if reading.side == "treble" else solved.neck_state.neck.strings
+    return (reading.string or outer) == string
 
 
 def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:

@@ -164,9 +164,10 @@ def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[
     return found
 
 
-# Both sides of a matter are one matter.
+# All strings, or both sides, of a matter are one matter.
 _BOTH_SIDES = {
-    "pages.string-over-fret": "shop.string-height",
+    "pages.string-number-over-fret": "shop.string-height",
+    "pages.string-over-first": "shop.string-over-first",
     "pages.clean-from": "shop.clean-from",
 }
 

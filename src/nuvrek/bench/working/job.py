@@ -20,6 +20,7 @@ from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, MOST_LETTERS, Lane, NeckDescription
 from nuvrek.planning.agreement.needs import Need
 from nuvrek.planning.crowns.crowning import frets_to_crown
+from nuvrek.planning.steps.job import job_steps
 from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.planning.ways.kinds import of_family, steps_of
 from nuvrek.readings.entries import (
@@ -87,6 +88,8 @@ def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
         order=_ink_order(neck_map, way) if off else (),
         no_rod=plan.rodless,
         rod_stopped=bool(plan.stops) and not plan.rodless,
+        nut=written(way.doing.nut)[:MOST_LETTERS],
+        saddle=written(way.doing.saddle)[:MOST_LETTERS],
         course=following(plan, way.kind),
     )
 
@@ -133,9 +136,13 @@ def steps_in_hand(neck_state: NeckState) -> tuple[Step, ...]:
     steps = steps_of(chosen.way, neck, doing)
     pressed = not unpressed(neck_state) and "press" not in neck_state.steps_done
     gone = {"press"} if pressed else set()
-    # What closes the job belongs to the last way of a course.
-    gone |= {"prove", "look-again"} if chosen.course else set()
-    return tuple(step for step in steps if step.key not in gone)
+    # Strings that are off already are not taken off.
+    if neck_state.state.strings == "slack" and not neck_state.steps_done:
+        gone.add("slacken")
+    # What the ways that follow do as well is theirs, once.
+    ahead = [steps_of(kind, neck, Doing()) for kind in chosen.course]
+    mine = job_steps([steps, *ahead])[0]
+    return tuple(step for step in mine if step.key not in gone)
 
 
 def doing_of(neck: NeckDescription, chosen: Chosen, agreed: Agreed, terms: NewWire) -> Doing:
@@ -154,6 +161,8 @@ def doing_of(neck: NeckDescription, chosen: Chosen, agreed: Agreed, terms: NewWi
         no_rod=chosen.no_rod or neck.rod == "none",
         rod_stopped=chosen.rod_stopped,
         new_wire=terms,
+        nut=chosen.nut,
+        saddle=chosen.saddle,
     )
 
 

@@ -63,12 +63,16 @@ _GROUPS: tuple[tuple[Saying, tuple[str, ...]], ...] = (
     ),
     (later("Frets and rod"), ("wire_height_mm", "wire_width_mm", "least_crown_mm", "fall_away_mm")),
 )
-_SETUP = ("relief_target_mm", "relief_high_mm", "height_low_mm", "height_high_mm")
+_SETUP = (
+    *("relief_target_mm", "relief_high_mm"),
+    *("height_at", "height_low_mm", "height_high_mm"),
+)
 _PAGES = (later("The neck"), later("Strings and setup"), later("Complaint and look over"))
 _WHOLE = {
     "frets": later("Frets"),
     "joint_fret": later("Body joins at fret"),
     "strings": later("Strings"),
+    "height_at": later("String heights at fret"),
 }
 _CHECKS = (
     ("zero_fret", later("Zero fret")),

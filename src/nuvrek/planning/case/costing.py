@@ -12,6 +12,7 @@ from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Costed, Draft
 from nuvrek.planning.crowns.crowning import frets_to_crown, levels_left
 from nuvrek.planning.filing.spot_program import rocks_mm
+from nuvrek.planning.steps.job import job_steps
 from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.planning.ways.kinds import way_record
 from nuvrek.readings.entries import NewWire, Promise
@@ -38,7 +39,7 @@ def costed(case: Case, draft: Draft) -> Costed:
         off_mm=off,
         left_mm=left,
         frets=draft.frets,
-        steps=record.steps(case.neck, doing),
+        steps=job_steps([record.steps(case.neck, doing)])[0],
         promise=_promise(case, draft, off, left),
         level_after=_level_after(case, draft, doing),
         strung=draft.strung,
@@ -50,6 +51,7 @@ def costed(case: Case, draft: Draft) -> Costed:
         not_known=draft.not_known,
         new=draft.new,
         wear=case.wear,
+        doing=doing,
     )
 
 

@@ -15,10 +15,12 @@ from nuvrek.planning.case.trial import Trial
 from nuvrek.planning.causes.weighed import Account, Diagnosis, WeighedCause
 from nuvrek.planning.filing.clean_program import MetalCurve
 from nuvrek.planning.filing.level_program import Removal
+from nuvrek.planning.forecast.follow import Follow, StringAfter
 from nuvrek.planning.refret.new_tops import NewTops
 from nuvrek.planning.rod.move import RodPlan
 from nuvrek.planning.rod.stop_rules import RodStop
-from nuvrek.planning.steps.step import Step
+from nuvrek.planning.steps.job import job_steps
+from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.planning.ways.kinds import WayRecord, way_record
 from nuvrek.planning.wear import Wear
 from nuvrek.readings.entries import EndFault, Promise, WayKind
@@ -61,6 +63,7 @@ class Costed:
     over the line a straight tool is led along, None where there is no such line. ``levels_left`` is
     how many more light levels the thinnest fret has in it afterwards.
     ``level_after`` are the steps of the light level that new wire is to have, none for other ways.
+    ``doing`` is what the steps are made from.
     """
 
     kind: WayKind
@@ -82,6 +85,7 @@ class Costed:
     not_known: tuple[Saying, ...]
     new: NewTops | None
     wear: Wear
+    doing: Doing
 
     @property
     def record(self) -> WayRecord:
@@ -125,7 +129,8 @@ class Costed:
         else:
             once = {"look-again"}
         mine = tuple(step for step in self.steps if step.key not in once)
-        return mine + tuple(step for step in self.level_after if step.key != "look-again")
+        after = tuple(step for step in self.level_after if step.key != "look-again")
+        return job_steps([mine + after])[0]
 
     @property
     def minutes(self) -> int:
@@ -192,11 +197,14 @@ class Way(Costed):
     """One way forward, whole: costed, with what it buys and what its doubt comes to.
 
     ``lowest`` is None while the relief is not known, ``doubt`` where nothing is filed or it was not
-    asked for.
+    asked for. ``strings`` is what it does to every string, from the highest on, ``follow`` what
+    nut and saddle do for it.
     """
 
     lowest: Lowest | None
     doubt: Doubt | None
+    strings: tuple[StringAfter, ...] = ()
+    follow: Follow = Follow()
 
     @property
     def lowest_mm(self) -> tuple[tuple[float, float], ...]:

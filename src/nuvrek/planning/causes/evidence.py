@@ -15,6 +15,7 @@ from nuvrek import meaning
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 from nuvrek.meaning import Saying, lower_first, means
+from nuvrek.mechanics.angle import at_height_fret_mm
 from nuvrek.neck.description import Lane
 from nuvrek.planning.causes.cause import Weighs
 from nuvrek.planning.causes.weighed import Evidence
@@ -199,7 +200,10 @@ def heights(sign: int) -> Weighs:
         sides = grounds.case.heights.sides
         if any(side.now_mm is None for side in sides):
             return
-        usual = (HIGH_LOW_MM, HIGH_HIGH_MM)
+        usual = (
+            at_height_fret_mm(grounds.neck, HIGH_LOW_MM),
+            at_height_fret_mm(grounds.neck, HIGH_HIGH_MM),
+        )
         over = [
             (side.now_mm or 0.0) - (side.wanted_mm if side.wanted_mm is not None else limit)
             for side, limit in zip(sides, usual, strict=True)

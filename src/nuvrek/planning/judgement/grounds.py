@@ -359,7 +359,8 @@ class Grounds:
     @property
     def wishes(self) -> bool:
         """Whether string heights are wished for that the neck does not have."""
-        return any(side.off for side in self.case.heights.sides)
+        heights = self.case.heights
+        return any(side.off for side in heights.sides) or bool(heights.inner_off)
 
     @property
     def content(self) -> bool:

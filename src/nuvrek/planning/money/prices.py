@@ -54,8 +54,9 @@ class PriceLine(Struct, frozen=True):
 
 
 class PricedWay(Struct, frozen=True):
-    """One way to be priced. ``minutes`` are least, likely and most at the bench, ``wire`` what its
-    wire costs, ``filed`` whether paper is used and strings go on anew.
+    """One way to be priced. ``minutes`` are least, likely and most at the bench, ``share`` how much
+    of its own time is left of it beside the other ways of a job, ``wire`` what its wire costs,
+    ``filed`` whether paper is used and strings go on anew.
     """
 
     kind: str
@@ -64,6 +65,7 @@ class PricedWay(Struct, frozen=True):
     wire: Amount = NOTHING
     filed: bool = False
     new_nut: bool = False
+    share: Amount = Amount(1)
 
 
 class Price(Struct, frozen=True):
@@ -113,7 +115,11 @@ def price_of(prices: PriceList, jobs: Sequence[PricedWay], neck: NeckDescription
     by_hours = None
     if jobs and all(hour is not None for hour in hours):
         by_hours = _summed([hour for hour in hours if hour is not None])
-    fixed = [prices.fixed.get(job.kind) for job in jobs]
+    # A fixed price holds all steps of its way: those another way of the job does are not paid
+    # twice.
+    fixed = [
+        None if (whole := prices.fixed.get(job.kind)) is None else whole * job.share for job in jobs
+    ]
     if not jobs or any(f is None and h is None for f, h in zip(fixed, hours, strict=True)):
         return Price(
             (), NOTHING, None, between=None, by_hours=by_hours, gain=None, currency=prices.currency

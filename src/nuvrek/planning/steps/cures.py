@@ -6,7 +6,7 @@ from collections.abc import Callable
 
 from msgspec import structs
 
-from nuvrek.meaning import means, sentences
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.common import look_again_step, prove_step, wait_step
@@ -174,6 +174,21 @@ CURES: dict[str, tuple[Step, ...]] = {
         Step("hardware", means("steps.find-noise"), means("steps.damp-one-part-after-another"), 15),
     ),
 }
+
+
+def follow_steps(nut: Saying, saddle: Saying) -> tuple[Step, ...]:
+    """Nut and saddle brought after the metal, each with its figure and its closing reading; none
+    where nothing follows.
+    """
+    work: list[Step] = []
+    readings: list[Step] = []
+    for kind, detail in (("nut", nut), ("saddle", saddle)):
+        if detail:
+            first, tuning, *then = CURES[kind]
+            work.append(structs.replace(first, text=sentences(detail, first.text)))
+            readings += then if readings else [tuning, *then]
+    # Tuned once for both.
+    return (*work, *readings)
 
 
 def cure_steps(kind: str) -> Callable[[NeckDescription, Doing], tuple[Step, ...]]:

@@ -341,17 +341,19 @@ def _first_pull(neck: NeckDescription, doing: Doing) -> Steps:
     )
 
 
-def after_new_wire(neck: NeckDescription, terms: NewWire) -> Steps:
-    """What follows the polish of new frets before the strings go on: zero fret, nut, oil."""
+def after_new_wire(neck: NeckDescription, terms: NewWire, nut: Saying = "") -> Steps:
+    """What follows the polish of new frets before the strings go on: zero fret, nut (with its
+    figure), oil.
+    """
     if terms.wire is None:
         return ()
     zero: Steps = ()
     if neck.zero_fret:
         text = means("steps.last-about-0-13-mm")
         zero = (Step("zero-fret", means("steps.zero-fret"), text, 20, cautions=(cautions.PRESS,)),)
-    nut = means("steps.slots-follow-new-height-press")
+    slots = sentences(nut, means("steps.slots-follow-new-height-press"))
     oil = means("steps.thin-ten-minutes-wiped-off")
-    steps = [*zero, Step("nut-new", means("steps.nut-saddle-new-tops"), nut, 40)]
+    steps = [*zero, Step("nut-new", means("steps.nut-saddle-new-tops"), slots, 40)]
     if neck.lacquered:
         return tuple(steps)
     night = 12 * 60

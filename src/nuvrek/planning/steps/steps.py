@@ -17,6 +17,7 @@ from nuvrek.planning.steps.common import (
     slacken_step,
     string_up_step,
 )
+from nuvrek.planning.steps.cures import follow_steps
 from nuvrek.planning.steps.ends import end_steps, polish_steps, tape_step
 from nuvrek.planning.steps.filing import (
     crown_few_steps,
@@ -46,7 +47,8 @@ def read_first(_neck: NeckDescription, doing: Doing) -> Steps:
 def rod(_neck: NeckDescription, doing: Doing) -> Steps:
     """The rod alone."""
     words = doing.rod or means("steps.no-turn-needed-relief")
-    return (*rod_steps(words), prove_step(), look_again_step())
+    follow = follow_steps("", doing.saddle)
+    return (*rod_steps(words), *follow, prove_step(), look_again_step())
 
 
 def seat(neck: NeckDescription, doing: Doing) -> Steps:
@@ -107,5 +109,7 @@ def _finish(neck: NeckDescription, doing: Doing) -> Steps:
     if neck.bare:
         return metal
     rod = rod_steps(doing.rod) if doing.rod else ()
-    set_up = after_new_wire(neck, doing.new_wire)
-    return (*metal, *set_up, string_up_step(), *rod, prove_step(), look_again_step())
+    set_up = after_new_wire(neck, doing.new_wire, doing.nut)
+    follow = follow_steps("" if doing.new_wire.wire is not None else doing.nut, doing.saddle)
+    closing = (prove_step(), look_again_step())
+    return (*metal, *set_up, string_up_step(), *rod, *follow, *closing)

@@ -7,10 +7,10 @@ from __future__ import annotations
 import numpy as np
 
 from nuvrek import meaning
-from nuvrek.clearance.string_heights import AS_WANTED_MM, LEAST_SADDLE_MM, SideHeight
+from nuvrek.clearance.string_heights import AS_WANTED_MM, LEAST_SADDLE_MM, InnerHeight, SideHeight
 from nuvrek.estimate.string_pull import forecast, forecast_tuned
 from nuvrek.meaning import Saying, means
-from nuvrek.mechanics.angle import at_fret_mm, at_saddle_mm
+from nuvrek.mechanics.angle import at_fret_mm, at_height_fret_mm, at_saddle_mm
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
@@ -178,7 +178,8 @@ def saddle(weighing: Weighing) -> Draft | None:
     if complaint.heavy and down is not None:
         return down
     up = _up_for_clean(weighing)
-    if not off and up is None:
+    inner = case.heights.inner_off
+    if not off and up is None and not inner:
         return down
     if up is not None:
         return up
@@ -192,7 +193,8 @@ def saddle(weighing: Weighing) -> Draft | None:
         for side in off
         if side.lacking_mm > 0.0
     ]
-    moves = meaning.listed((_saddle_move(case, side) for side in off), by=";")
+    parts = [_saddle_move(case, side) for side in off] + [_inner_move(case, one) for one in inner]
+    moves = meaning.listed(parts, by=";")
     unread = any(
         side.saddle_left_mm is None
         and side.over_bridge_mm is None
@@ -260,7 +262,7 @@ def _down_for_hand(weighing: Weighing) -> Draft | None:
     half = max(len(lowest) // 2, 1)
     least = {"bass": float(lowest[:half].max()), "treble": float(lowest[-half:].max())}
     aims = {
-        side.side: max(usual, least[side.side] + AS_WANTED_MM)
+        side.side: max(at_height_fret_mm(case.neck, usual), least[side.side] + AS_WANTED_MM)
         for side, usual in zip((low, high), USUAL_HEIGHTS_MM, strict=True)
     }
     downs = [side for side in (low, high) if (side.now_mm or 0.0) - aims[side.side] > AS_WANTED_MM]
@@ -296,6 +298,19 @@ def _saddle_move(case: Case, side: SideHeight) -> Saying:
         lane_words=LANE_WORDS[side.side],
         height=case.height(side.wanted_mm or 0.0),
         fret=case.neck.height_fret,
+    )
+
+
+def _inner_move(case: Case, inner: InnerHeight) -> Saying:
+    """One string by itself: its slot, or its own piece of the saddle."""
+    apart = inner.now_mm - inner.line_mm
+    at_saddle = at_saddle_mm(abs(apart), case.neck.scale_mm, case.neck.height_fret)
+    return means(
+        "ways.inner-string-lower" if apart > 0 else "ways.inner-string-higher",
+        string=inner.string,
+        apart=case.height(abs(apart)),
+        fret=case.neck.height_fret,
+        length=case.length(at_saddle),
     )
 
 

@@ -8,6 +8,7 @@ from nuvrek.neck.description import LANE_WORDS
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
+from nuvrek.planning.forecast.strings_after import per_relief_mm
 from nuvrek.readings.told.observed import end_faults
 
 
@@ -64,7 +65,18 @@ def _rod_gist(case: Case) -> Saying:
             side = sentences(LANE_WORDS[forecast.lane])
         after, doubt = case.length(forecast.after_mm), case.length(forecast.doubt_mm)
         meanings.append(means("ways.after-give-or-take", side=side, after=after, doubt=doubt))
-    return means("ways.forecast", detail=move.words, figure=meaning.listed(meanings, by=";"))
+    told = means("ways.forecast", detail=move.words, figure=meaning.listed(meanings, by=";"))
+    return sentences(told, _action_words(case))
+
+
+def _action_words(case: Case) -> Saying:
+    """How far the strings come down or up with the relief; nothing while it is as wanted."""
+    excess = case.excess_mm
+    if excess is None:
+        return ""
+    lower = excess * per_relief_mm(case.neck)[1]
+    key = "ways.action-comes-lower" if lower > 0 else "ways.action-comes-higher"
+    return means(key, fret=case.neck.height_fret, height=case.height(abs(lower)))
 
 
 def seat(weighing: Weighing) -> Draft:

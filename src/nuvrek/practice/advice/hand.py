@@ -53,7 +53,7 @@ def carried_out(desk: Desk, way: Way, plan: Plan) -> list[AnyEntry] | None:
         skills.tune(desk)
         entries += doing(desk, way)
     else:
-        entries += _filed(desk, way)
+        entries += filed(desk, way)
     skills.finish(desk)
     return [*entries, StateChange(state=State(strings="pitch"))]
 
@@ -83,7 +83,7 @@ _FEELS: dict[str, Feel] = {
 }
 
 
-def _filed(desk: Desk, way: Way) -> list[AnyEntry]:
+def filed(desk: Desk, way: Way) -> list[AnyEntry]:
     """Strokes on every fret for what is to come off it, then crowned."""
     skills.let_down(desk)
     for fret, row in enumerate(way.off_mm, 1):

@@ -82,6 +82,7 @@ SENTENCES: dict[str, Entry] = {
     "shop.bass-over-12": "Action, bass side",
     "shop.treble-over-12": "Action, treble side",
     "shop.string-height": "Action",
+    "shop.string-over-first": "Height over fret 1",
     "shop.clean-from": "Clean from",
     "shop.id-title-sentence": "{id}: {title}. {sentence}",
     "shop.title-detail-wait": "{title}: {detail:within}{wait}.",

@@ -30,6 +30,35 @@ SENTENCES: dict[str, Entry] = {
         "else there is."
     ),
     "ways.nut-slots": "Nut slots: {parts}.",
+    "ways.nut-slots-deeper": "Nut slots {length} deeper, all alike: the fret tops came down.",
+    "ways.nut-slots-deeper-from-to": (
+        "Nut slots {low} deeper on the bass side to {high} on the treble side: the fret tops came "
+        "down."
+    ),
+    "ways.nut-slots-up": "Raise the nut by up to {length}: fret 1 stands higher than it did.",
+    "ways.nut-unread-higher": (
+        "The nut was not measured: the strings will stand about {length} higher over fret 1 than "
+        "today. Press at fret 3, measure over fret 1 and bring the slots down to one blade."
+    ),
+    "ways.nut-unread-lower": (
+        "The nut was not measured: the strings will lie about {length} lower over fret 1 than "
+        "today. Press at fret 3 and measure over fret 1; a shim under the nut if nothing goes in."
+    ),
+    "ways.action-comes-lower": "The action at fret {fret} comes down by about {height} with it.",
+    "ways.action-comes-higher": "The action at fret {fret} comes up by about {height} with it.",
+    "ways.inner-string-lower": (
+        "string {string} stands {apart} too high over fret {fret}: its own saddle or slot {length} "
+        "lower"
+    ),
+    "ways.inner-string-higher": (
+        "string {string} lies {apart} too low over fret {fret}: its own saddle or slot {length} "
+        "higher"
+    ),
+    "ways.saddle-down-even": "Saddle {length} down, its feet even.",
+    "ways.saddle-up-even": "Saddle {length} up, its feet even.",
+    "ways.saddle-sides": "Saddle: {sides}.",
+    "ways.saddle-side-down": "{lane_words} {length} down",
+    "ways.saddle-side-up": "{lane_words} {length} up",
     "ways.zero-fret-lets-under-string": (
         "The zero fret lets {length} under the string over fret 1, about {zero_over} is usual: "
         "press it home if it has sprung, else let it in or bring it down by {down}. The nut "
