@@ -122,6 +122,7 @@ class Theme:
         QWidget {{ background: {c.paper}; color: {c.ink}; font-family: "{PLAIN}", "{FALLBACK}";
             font-size: {px(15)}px; }}
         QLabel {{ background: transparent; }}
+        QLabel[role="told"] {{ font-weight: bold; }}
         QLabel[role="standing"] {{ background: {c.plum}; color: {c.paper};
             padding: {px(6)}px {px(24)}px; }}
         QLineEdit, QComboBox, QSpinBox, QPlainTextEdit {{ background: {c.card};

@@ -7,7 +7,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 import msgspec
-from msgspec import Struct
+from msgspec import Struct, structs
 
 from nuvrek.meaning import Refusal, Saying, means, told_by, written
 from nuvrek.mechanics.strings import retuned, set_tension_n, tension_n
@@ -107,6 +107,39 @@ def _read(row: StringRow) -> StringSpec:
             raise Refusal(means("forms.string-has-up-80-grams"))
     wrap = row.wrap if row.wound else ""
     return StringSpec(note, round(mm, 4), row.wound, grams_per_m=grams, each=int(each), wrap=wrap)
+
+
+def set_in(text: str, today: StringSet) -> StringSet | Saying | None:
+    """Another set by its gauges, as typed: one for each string that is on, from either side, ``w``
+    behind what is wound. Nothing for an empty field, or a sentence that says what is wrong.
+    """
+    words = text.replace(",", " ").replace(";", " ").split()
+    if not words:
+        return None
+    if len(words) != len(today):
+        return means("forms.set-wants-gauges", number=len(today))
+    found, any_wound = [], any(word.lower().endswith("w") for word in words)
+    for word, spec in zip(words, today, strict=True):
+        wound = word.lower().endswith("w") if any_wound else spec.wound
+        try:
+            row = StringRow(spec.note, word.lower().rstrip("w"), wound, each=str(spec.each))
+            found.append(structs.replace(_read(row), wrap=spec.wrap if wound else ""))
+        except ValueError as error:
+            return told_by(error)
+    gauges = [spec.gauge_mm for spec in found]
+    if gauges[0] < gauges[-1]:
+        return set_in(" ".join(reversed(words)), today)
+    return tuple(found)
+
+
+def set_text(specs: StringSet, inch: bool) -> str:
+    """A set as it is typed."""
+    return " ".join(
+        f"{spec.gauge_mm / 0.0254:.0f}{'w' * spec.wound}"
+        if inch
+        else f"{spec.gauge_mm:.2f}{'w' * spec.wound}"
+        for spec in specs
+    )
 
 
 def pulls(specs: StringSet, scale_mm: float) -> tuple[StringPull, ...]:

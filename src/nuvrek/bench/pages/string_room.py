@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, Literal
 from nuvrek.bench.session import Session
 from nuvrek.meaning import Meaning, Saying, Word, means
 from nuvrek.neck.touch import TOUCHES
+from nuvrek.planning.forecast.other_strings import OtherStrings
 from nuvrek.readings.entries import Heard, OthersClean
 from nuvrek.units import Unit, format_length, format_number
 
@@ -17,10 +18,12 @@ if TYPE_CHECKING:
     import numpy as np
     from numpy.typing import NDArray
 
+    from nuvrek.bench.pages.what_if import Beside
     from nuvrek.bench.solved import Solved
     from nuvrek.clearance.by_ear import Ear
     from nuvrek.clearance.room import Strung
     from nuvrek.clearance.strung_neck import OnNeck, Rooms
+    from nuvrek.estimate.measurer import Measurer
     from nuvrek.planning.case.way import Way
 
 LEAST, MOST, STEP = 0.5, 20.0, 0.1
@@ -54,6 +57,7 @@ class StringRoomPage:
         self.low_mm, self.high_mm = float(heights[0]), float(heights[-1])
         self.string, self.note = 0, 1
         self.way: Way | None = None
+        self.other = OtherStrings()
         self._changed()
 
     # --- what is played with ------------------------------------------------
@@ -63,7 +67,7 @@ class StringRoomPage:
         self.touch = before.touch
         self.string = min(before.string, self.strings - 1)
         self.note = min(before.note, self.notes - 1)
-        self._changed()
+        self.set_other(before.other)
 
     def set_touch(self, touch: float) -> None:
         """Another touch."""
@@ -75,9 +79,41 @@ class StringRoomPage:
         self.low_mm, self.high_mm = (max(LEAST_MM, min(MOST_MM, mm)) for mm in (low_mm, high_mm))
         self._changed()
 
+    def set_other(self, other: OtherStrings) -> None:
+        """Other strings, another tuning, a capo; as they would lie with nut and saddle left
+        alone.
+        """
+        self.other, self.way = other, None
+        heights = self._laid().height_mm(self._laid().saddle_mm, self.on.fret_12)
+        self.low_mm, self.high_mm = float(heights[0]), float(heights[-1])
+        self._changed()
+
+    def beside(self, unit: Unit, heights: Unit) -> tuple[Beside, ...]:
+        """Today's strings beside the others, matter by matter."""
+        from nuvrek.bench.pages.what_if import beside
+        from nuvrek.planning.forecast.what_if import strings_if, strings_today
+
+        today = strings_today(self.on, self._measurer, self.touch)
+        then, _ = strings_if(self.on, self._measurer, self.other, self.touch)
+        return beside(today, then, unit, heights)
+
+    @property
+    def _measurer(self) -> Measurer:
+        from nuvrek.estimate.measurer import Measurer
+
+        return Measurer(self.solved.map)
+
+    def _laid(self) -> Strung:
+        """The strings that are asked for, on the neck as they would bend it."""
+        from nuvrek.planning.forecast.what_if import strings_if
+
+        if not self.other.asks:
+            return self.on.strung
+        return strings_if(self.on, self._measurer, self.other, self.touch)[1]
+
     def set_way(self, way: Way | None) -> None:
         """The neck as it would be after a way; None is as it is."""
-        self.way = way
+        self.way, self.other = way, OtherStrings()
         self._changed()
 
     def move(self, strings: int = 0, notes: int = 0) -> None:
@@ -105,7 +141,7 @@ class StringRoomPage:
     def _changed(self) -> None:
         import numpy as np
 
-        self.base: Strung = self.on.strung
+        self.base: Strung = self._laid()
         self.relief_mm = (self.on.relief_mm[0], self.on.relief_mm[2])
         if self.way is not None:
             from nuvrek.planning.forecast.string_height import less_relief_mm

@@ -4,14 +4,16 @@ from __future__ import annotations
 
 from msgspec import structs
 from PyQt6.QtCore import Qt, QTimer
-from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QStackedWidget, QVBoxLayout, QWidget
 
 from nuvrek.bench.pages.string_room import LEAST, MOST, STEP, StringRoomPage
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.string_room import RoomView
 from nuvrek.desktop.stages.base import Choices, Stage, button, chooser, heading, scrolling, sliding
+from nuvrek.desktop.stages.what_if import WhatIfFace
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.neck.touch import TOUCHES
+from nuvrek.planning.forecast.other_strings import OtherStrings
 from nuvrek.readings.entries import Describe
 from nuvrek.units import format_length
 from nuvrek.wording.speech import lower_first, named, say, say_all, tr
@@ -53,6 +55,10 @@ class RoomStage(Stage):
         self.why.chosen.connect(self._settle)
         self.aim = button(tr("Aim at it"))
         self.aim.clicked.connect(self._aim)
+        self.what_if = WhatIfFace(app, self._other_strings)
+        self.faces = QStackedWidget()
+        self.turn = button(tr("What if  (0)"))
+        self.turn.clicked.connect(self._turn)
         self._filling = False
         self.rest = QTimer(self)
         self.rest.setSingleShot(True)
@@ -61,7 +67,31 @@ class RoomStage(Stage):
         row = QHBoxLayout(self)
         row.setContentsMargins(8, 6, 18, 6)
         row.addWidget(self.view, 1)
-        row.addWidget(self._panel())
+        side = QVBoxLayout()
+        side.addWidget(self.turn)
+        self.faces.addWidget(self._panel())
+        asked = QVBoxLayout()
+        asked.addWidget(self.what_if)
+        self.faces.addWidget(scrolling(asked))
+        side.addWidget(self.faces, 1)
+        row.addLayout(side)
+
+    def _turn(self) -> None:
+        """From touch and height to other strings, and back to those that are on."""
+        asking = self.faces.currentIndex() == 0
+        self.faces.setCurrentIndex(1 if asking else 0)
+        self.turn.setText(tr("Touch and height  (0)") if asking else tr("What if  (0)"))
+        if self.room is not None and asking:
+            self.what_if.show_page(self.room)
+        elif self.room is not None and self.room.other.asks:
+            self.room.set_other(OtherStrings())
+            self._fill_sliders()
+        self.setFocus()
+        self._settle()
+
+    def _other_strings(self) -> None:
+        self._fill_sliders()
+        self._settle()
 
     def _panel(self) -> QWidget:
         column = QVBoxLayout()
@@ -98,7 +128,7 @@ class RoomStage(Stage):
 
     def restyle(self) -> None:
         super().restyle()
-        self.panel.setFixedWidth(min(self.app.theme.px(_PANEL_WIDE), 380))
+        self.faces.setFixedWidth(min(self.app.theme.px(_PANEL_WIDE), 380))
 
     # --- filling ------------------------------------------------------------------
 
@@ -121,6 +151,7 @@ class RoomStage(Stage):
                 self.room.follow(before)
             self._fill_ways()
             self._fill_sliders()
+            self.what_if.show_page(self.room)
         self._settle()
 
     def _fill_ways(self) -> None:
@@ -199,6 +230,7 @@ class RoomStage(Stage):
                 tr("arrows: note and string"),
                 tr("* buzzes, / clean, . the rest clean"),
                 tr("+ and -: touch"),
+                tr("0: what if"),
                 tr("Enter: back to Map"),
             ),
         )
@@ -292,6 +324,9 @@ class RoomStage(Stage):
         elif name in ("up", "down"):
             down_is_low = not self.view._geometry(self.view._board()).low_above
             room.move(strings=1 if (name == "down") == down_is_low else -1)
+        elif name == "0":
+            self._turn()
+            return True
         elif name in ("+", "-"):
             self.touch.setValue(self.touch.value() + (1 if name == "+" else -1))
             return True

@@ -15,6 +15,9 @@ SENTENCES: dict[str, Entry] = {
     "forms.least-crown-keep": "Minimum fret height to keep",
     "forms.relief-wanted": "Relief wanted",
     "forms.relief-treble-side-if-other": "Relief on the treble side, if other",
+    "forms.set-wants-gauges": (
+        "This neck has {number} strings: give a gauge for each, like 46w 36w."
+    ),
     "forms.heights-read-at-fret": "String heights at fret",
     "forms.height-wanted-12-bass-side": "Height wanted, bass side",
     "forms.height-wanted-12-treble-side": "Height wanted, treble side",
