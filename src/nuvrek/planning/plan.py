@@ -189,7 +189,7 @@ def strung(weighing: Weighing, way: Way) -> Way:
         if level_after:
             after = structs.replace(doing, crowned=way.frets)
             level_after = WAYS["level"].steps(case.neck, after)
-    promise = with_strings(way.promise, promised_strings(case, strings, follow))
+    promise = with_strings(way.promise, promised_strings(case, way, strings, follow))
     return replace(
         way,
         strings=strings,

@@ -212,12 +212,22 @@ def _journal(source: sqlite3.Connection, number: int) -> Journal:
         if row is not None:
             rows.append((place, row[0]))
     journal = read_journal(rows, Stand(number, ""))
+    # A spoilt page may look like one that holds nothing: silence is then no proof of an empty neck.
+    open_end = open_end or (not rows and _spoilt(source))
     if not open_end:
         return journal
     words = means("keeping.what-came-after-entry-cant", last=last)
     return Journal(
         [*journal.entries, Note(text=written(words))], journal.stand, (*journal.damage, words)
     )
+
+
+def _spoilt(source: sqlite3.Connection) -> bool:
+    """Whether pages of the file are damaged."""
+    try:
+        return bool(source.execute("PRAGMA quick_check(1)").fetchone()[0] != "ok")
+    except UNREADABLE:
+        return True
 
 
 def _last_number(source: sqlite3.Connection, number: int) -> tuple[int, bool]:

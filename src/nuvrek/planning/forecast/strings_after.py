@@ -82,7 +82,7 @@ def strings_after(weighing: Weighing, way: Costed) -> tuple[StringAfter, ...]:
     rise = _rise(on, way, case)
     before, before_sd = nut_gaps(case, len(rise.first))
     heights = _heights(case, len(before))
-    wanted = _wanted(case, len(before))
+    wanted = _wanted(case, way, len(before))
     nut_read = _nut_read(case, len(before))
     found = []
     for row in reversed(range(len(before))):
@@ -114,8 +114,12 @@ def follow_of(case: Case, way: Costed, strings: tuple[StringAfter, ...]) -> Foll
     )
 
 
+def _to_a_height(way: Costed) -> bool:
+    return "to a height" in way.record.families
+
+
 def promised_strings(
-    case: Case, strings: tuple[StringAfter, ...], follow: Follow
+    case: Case, way: Costed, strings: tuple[StringAfter, ...], follow: Follow
 ) -> tuple[StringPromise, ...]:
     """What is promised of every string once what follows is done as well."""
     made = []
@@ -124,7 +128,7 @@ def promised_strings(
         first_mm, height_mm = (None if pair is None else pair[1] for pair in (first, height))
         if follow.nut_mm and first is not None:
             first_mm = OVER_FIRST_MM
-        if follow.saddle_mm is not None and height is not None:
+        if (follow.saddle_mm is not None or _to_a_height(way)) and height is not None:
             height_mm = one.wanted_mm if one.wanted_mm is not None else min(height[:2])
         elif follow.nut_mm and height_mm is not None:
             moved = follow.nut_mm[len(strings) - one.string]
@@ -270,9 +274,13 @@ def _heights(case: Case, count: int) -> list[tuple[float, float] | None]:
     return found
 
 
-def _wanted(case: Case, count: int) -> list[float | None]:
-    """The height wanted of each string, low string first: straight from outer to outer one."""
+def _wanted(case: Case, way: Costed, count: int) -> list[float | None]:
+    """The height wanted of each string, low string first: straight from outer to outer one; that
+    which a way is made for, where it is.
+    """
     low, high = case.neck.height_low_mm, case.neck.height_high_mm
+    if _to_a_height(way):
+        low, high = way.promise.height_low_mm, way.promise.height_high_mm
     if low is None or high is None:
         return [None] * count
     return [float(mm) for mm in np.linspace(low, high, count)]
