@@ -127,7 +127,10 @@ def with_costs(
         told["agreed"] = _agreed_answer(neck_state, (way.kind,))
     ways = course_ways(plan)
     answer["course_costs"] = {
-        **_cost_answer(cost_of(ways, neck_state.neck, pace, prices), prices.currency),
+        **_cost_answer(
+            cost_of(ways, neck_state.neck, pace, prices, neck_state.dealings.extras),
+            prices.currency,
+        ),
         "agreed": _agreed_answer(neck_state, [way.kind for way in ways]),
     }
     return answer

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+import re
+from collections.abc import Mapping, Sequence
 from decimal import Decimal, InvalidOperation
 
 import msgspec
@@ -12,7 +13,7 @@ from nuvrek.meaning import Saying, means
 from nuvrek.money import Amount, amount_fault
 from nuvrek.neck.owner import HOW_WORDS, Owner
 from nuvrek.planning.money.shop import Shop
-from nuvrek.readings.owner.entries import Arrived, HandedBack, Sound, Worth
+from nuvrek.readings.owner.entries import Arrived, ExtraLine, Extras, HandedBack, Sound, Worth
 
 AMOUNTS: dict[str, Saying] = {
     "fetches": means("forms.would-sell"),
@@ -45,8 +46,9 @@ HANDED_BACK: dict[str, Saying] = {
 }
 LONG = (
     *("condition", "came_with", "outside", "done", "returned", "care", "means", "address"),
-    *("note", "words", "closing"),
+    *("note", "words", "closing", "extras"),
 )
+MOST_EXTRAS = 20
 SHOP: dict[str, Saying] = {
     "name": means("forms.shops-name"),
     "words": means("forms.words-under"),
@@ -100,6 +102,45 @@ def read_worth(texts: Mapping[str, str], currency: str) -> Worth | Saying:
     sound = next((one for one in SOUNDS if one == texts.get("sound")), "not looked at")
     rest = {"means": texts.get("means", "").strip(), "sound": sound, "currency": currency}
     return msgspec.convert({**amounts, **rest}, Worth)
+
+
+_EXTRA = re.compile(
+    r"(?P<words>.*?)(?:[,;]\s*(?P<minutes>\d{1,4})\s*(?:min)?)?"
+    r"(?:[,;]\s*(?P<amount>\d[\d.]*(?:,\d{1,3})?))?\s*"
+)
+
+
+def read_extras(text: str) -> Extras | Saying:
+    """Extras as typed, one a line: what, minutes, price. Or a sentence that says what is wrong."""
+    lines: list[ExtraLine] = []
+    for typed in (line.strip() for line in text.splitlines() if line.strip()):
+        match = _EXTRA.fullmatch(typed[:300])
+        if match is None or not match["words"].strip():
+            return means("forms.extra-wants-words", text=typed[:40])
+        amount = read_amount(match["amount"] or "", match["words"][:40])
+        if not isinstance(amount, Decimal | None):
+            return amount
+        minutes = int(match["minutes"] or 0)
+        lines.append(ExtraLine(match["words"].strip()[:200], minutes, amount))
+    if len(lines) > MOST_EXTRAS:
+        return means("forms.too-many-extras", most=MOST_EXTRAS)
+    return msgspec.convert({"lines": lines}, Extras)
+
+
+def extras_text(lines: Sequence[ExtraLine]) -> str:
+    """Extras as their field shows them."""
+    return "\n".join(
+        ", ".join(
+            part
+            for part in (
+                line.words,
+                f"{line.minutes} min" if line.minutes or line.amount is not None else "",
+                amount_text(line.amount),
+            )
+            if part
+        )
+        for line in lines
+    )
 
 
 def read_arrived(texts: Mapping[str, str]) -> Arrived:

@@ -30,6 +30,7 @@ PLAIN: dict[str, Saying] = {
     "currency": means("forms.currency"),
     "rate": means("forms.hour"),
     "tax_percent": means("forms.tax-percent"),
+    "round_to": means("forms.round-to"),
 }
 
 
@@ -42,7 +43,7 @@ def labels() -> dict[str, Saying]:
 def texts_of(prices: PriceList) -> dict[str, str]:
     """The list as its fields show it; what is not charged is empty."""
     found = dict(as_table(prices))
-    for name in (*SURCHARGES, "tax_percent"):
+    for name in (*SURCHARGES, "tax_percent", "round_to"):
         if not Decimal(found[name] or 0):
             found[name] = ""
     return found
@@ -70,6 +71,7 @@ def read_prices(texts: Mapping[str, str]) -> PriceList | Saying:
         rate=amounts.get("rate"),
         tax=tax,
         tax_percent=amounts.get("tax_percent", Decimal(0)),
+        round_to=amounts.get("round_to", Decimal(0)),
         fixed={n.removeprefix("fixed "): a for n, a in amounts.items() if n.startswith("fixed ")},
         **{name: amounts.get(name, Decimal(0)) for name in SURCHARGES},
     )

@@ -14,7 +14,7 @@ from nuvrek.meaning import Figure, Saying, means, sentences
 from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Hardness, Wire
-from nuvrek.planning.money.prices import Price, PricedWay, PriceList, price_of
+from nuvrek.planning.money.prices import Price, PricedWay, PriceLine, PriceList, charged, price_of
 from nuvrek.planning.steps.job import job_steps
 from nuvrek.planning.ways.kinds import of_family
 
@@ -22,6 +22,7 @@ if TYPE_CHECKING:
     from nuvrek.planning.case.way import Plan, Way
     from nuvrek.planning.money.pace import Pace, Spell
     from nuvrek.planning.steps.step import Step
+    from nuvrek.readings.owner.entries import ExtraLine
 
 # Hours at the bench in a day, and a wait that takes the night (common practice, no source).
 DAY_HOURS, NIGHT_MIN = 6.0, 8 * 60
@@ -63,10 +64,14 @@ NOT_CHARGED = ("read", "refer", "leave")
 
 
 def cost_of(
-    ways: Way | Sequence[Way], neck: NeckDescription, pace: Pace, prices: PriceList
+    ways: Way | Sequence[Way],
+    neck: NeckDescription,
+    pace: Pace,
+    prices: PriceList,
+    extras: Sequence[ExtraLine] = (),
 ) -> Cost:
-    """Hours, days and price of a way, the level that follows new wire in it; or of several, one
-    after the other.
+    """Hours, days and price of a way, the level that follows new wire in it; or of several that are
+    one job, with what is done along with it.
     """
     if isinstance(ways, Sequence):
         row = tuple(ways)
@@ -84,6 +89,7 @@ def cost_of(
         whole = spells[0]
     else:
         whole = _spell(list(zip(row, legs, strict=True)), pace, kind)
+    whole = _longer(whole, sum(extra.minutes for extra in extras))
     nights = sum(step.wait >= NIGHT_MIN for leg in legs for step in leg)
     days = 0
     if whole.likely:
@@ -91,7 +97,7 @@ def cost_of(
     thin = tuple(one for way in row if way.doubt is not None for one in way.doubt.thin)
     # What is only read before anything is decided is nobody's to pay.
     priced = [job for job in jobs if job.minutes[1] > 0.0 and job.kind not in NOT_CHARGED]
-    price = price_of(prices, priced, neck)
+    price = price_of(prices, priced, neck, _extra_lines(extras, prices))
     again = any(step.key == "look-again" for way in row for step in way.steps)
     return Cost(
         whole,
@@ -145,6 +151,24 @@ def price_points(
     if priced:
         return tuple(found)
     return ()
+
+
+def _longer(spell: Spell, minutes: int) -> Spell:
+    from nuvrek.planning.money.pace import Spell
+
+    return Spell(spell.least + minutes, spell.likely + minutes, spell.most + minutes)
+
+
+def _extra_lines(extras: Sequence[ExtraLine], prices: PriceList) -> list[PriceLine]:
+    """Extras at their price, or by their minutes; those that have neither are not charged."""
+    found = []
+    for extra in extras:
+        amount = extra.amount
+        if amount is None and prices.rate is not None and extra.minutes:
+            amount = prices.rate * extra.minutes / 60
+        if amount is not None:
+            found.append(PriceLine(extra.words, charged(amount, prices)))
+    return found
 
 
 def steps_of_job(row: Sequence[Way]) -> tuple[tuple[Step, ...], ...]:

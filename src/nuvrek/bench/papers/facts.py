@@ -102,4 +102,5 @@ class Facts:
     @property
     def whole(self) -> Cost:
         """What the ways meant cost together."""
-        return cost_of(self.ways, self.neck, self.pace, self.prices)
+        extras = self.dealings.extras
+        return cost_of(self.ways, self.neck, self.pace, self.prices, extras)

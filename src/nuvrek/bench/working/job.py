@@ -20,7 +20,7 @@ from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, MOST_LETTERS, Lane, NeckDescription
 from nuvrek.planning.agreement.needs import Need
 from nuvrek.planning.crowns.crowning import frets_to_crown
-from nuvrek.planning.steps.job import job_steps
+from nuvrek.planning.steps.job import job_steps, with_extras
 from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.planning.ways.kinds import of_family, steps_of
 from nuvrek.readings.entries import (
@@ -141,6 +141,8 @@ def steps_in_hand(neck_state: NeckState) -> tuple[Step, ...]:
         gone.add("slacken")
     # What the ways that follow do as well is theirs, once.
     ahead = [steps_of(kind, neck, Doing()) for kind in chosen.course]
+    if not chosen.course:
+        steps = with_extras(steps, neck_state.dealings.extras)
     mine = job_steps([steps, *ahead])[0]
     return tuple(step for step in mine if step.key not in gone)
 

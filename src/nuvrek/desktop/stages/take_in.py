@@ -79,6 +79,7 @@ _CHECKS = (
     ("bound", later("Bound edges")),
     ("lacquered", later("Lacquered fretboard")),
     ("bare", later("Bare neck, no strings")),
+    ("keep_original", later("Keep it original")),
     ("left_handed", later("Left-handed")),
     ("nut_on_right", later("Nut lies to the right")),
 )

@@ -9,6 +9,7 @@ from decimal import Decimal
 from nuvrek import meaning
 from nuvrek.meaning import Saying, means
 from nuvrek.money import money_words
+from nuvrek.planning.agreement.needs import SAME_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft, Way
 from nuvrek.planning.money.prices import PricedWay, PriceList, price_of
@@ -23,7 +24,7 @@ _ALWAYS = ("leave", "read", "refer", "new-neck")
 
 def bounded(case: Case, draft: Draft) -> Draft:
     """A draft with what stands against it whatever the readings say."""
-    why = (*_not_sound(case, draft.kind), *_refused(case, draft.kind))
+    why = (*_not_sound(case, draft.kind), *_refused(case, draft.kind), *_kept_original(case, draft))
     if not why:
         return draft
     return replace(draft, why_not=(*why, *draft.why_not))
@@ -42,6 +43,27 @@ def _refused(case: Case, kind: str) -> tuple[Saying, ...]:
     # Who refuses new wire refuses it however it comes.
     if kind in refused or (kind.startswith("refret") and "refret" in refused):
         return (means("ways.out-not-agreed"),)
+    return ()
+
+
+# What changes an instrument for good: wood off its board, another neck.
+_NOT_ORIGINAL = ("refret-true", "refret-angle", "new-neck")
+
+
+def _kept_original(case: Case, draft: Draft) -> tuple[Saying, ...]:
+    """What is closed on an instrument that is kept original, as long as its owner says nothing
+    else: the plane, another neck, other wire than was in it.
+    """
+    if not case.neck.keep_original or _agreed(case, draft.kind):
+        return ()
+    other_wire = draft.new is not None and (
+        abs(draft.new.wire.crown_mm - case.neck.wire_height_mm) > SAME_MM
+        or abs(draft.new.wire.width_mm - case.neck.wire_width_mm) > SAME_MM
+    )
+    if draft.kind in _NOT_ORIGINAL:
+        return (means("ways.out-kept-original"),)
+    if other_wire:
+        return (means("ways.out-kept-original-wire"),)
     return ()
 
 

@@ -5,7 +5,7 @@ exact decimals.
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from decimal import Decimal
+from decimal import ROUND_HALF_UP, Decimal
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
@@ -44,6 +44,8 @@ class PriceList(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     nut: Amount = NOTHING
     strings: Amount = NOTHING
     paper: Amount = NOTHING
+    # What is asked for is a multiple of this; nothing: of the smallest coin.
+    round_to: Amount = NOTHING
 
 
 class PriceLine(Struct, frozen=True):
@@ -89,6 +91,7 @@ def price_faults(prices: PriceList) -> list[Saying]:
     amounts = {
         "rate": prices.rate or NOTHING,
         "tax": prices.tax_percent,
+        "round to": prices.round_to,
         **{name: getattr(prices, name) for name in SURCHARGES},
         **prices.fixed,
     }
@@ -109,8 +112,23 @@ SURCHARGES: dict[str, Saying] = {
 }
 
 
-def price_of(prices: PriceList, jobs: Sequence[PricedWay], neck: NeckDescription) -> Price:
-    """The price of ways done one after the other; surcharges and materials are charged once."""
+def charged(amount: Amount, prices: PriceList) -> Amount:
+    """An amount as the shop says it: to what it rounds to, else to the smallest coin."""
+    if prices.round_to <= 0:
+        return rounded(amount, prices.currency)
+    times = (amount / prices.round_to).quantize(Decimal(1), rounding=ROUND_HALF_UP)
+    return rounded(times * prices.round_to, prices.currency)
+
+
+def price_of(
+    prices: PriceList,
+    jobs: Sequence[PricedWay],
+    neck: NeckDescription,
+    along: Sequence[PriceLine] = (),
+) -> Price:
+    """The price of ways that are one job, with what is done ``along`` with it; surcharges and
+    materials are charged once.
+    """
     hours = [_by_hours(prices, job.minutes) for job in jobs]
     by_hours = None
     if jobs and all(hour is not None for hour in hours):
@@ -125,10 +143,10 @@ def price_of(prices: PriceList, jobs: Sequence[PricedWay], neck: NeckDescription
             (), NOTHING, None, between=None, by_hours=by_hours, gain=None, currency=prices.currency
         )
     work = [
-        PriceLine(job.title, rounded(f, prices.currency) if f is not None else (h or _NO_HOURS)[1])
+        PriceLine(job.title, charged(f if f is not None else (h or _NO_HOURS)[1], prices))
         for job, f, h in zip(jobs, fixed, hours, strict=True)
     ]
-    more = (*_surcharges(prices, neck, jobs), *_materials(prices, jobs))
+    more = (*_surcharges(prices, neck, jobs), *_materials(prices, jobs), *along)
     net = sum((item.amount for item in (*work, *more)), NOTHING)
     tax, total = _taxed(prices, net)
     swing = [h for f, h in zip(fixed, hours, strict=True) if f is None and h is not None]
@@ -136,7 +154,8 @@ def price_of(prices: PriceList, jobs: Sequence[PricedWay], neck: NeckDescription
     if swing:
         low, likely, high = _summed(swing)
         # What is fixed stays; the hours may come to less or to more, never to less than nothing.
-        least, most = max(net - likely + low, NOTHING), net - likely + high
+        least = charged(max(net - likely + low, NOTHING), prices)
+        most = charged(net - likely + high, prices)
         between = _taxed(prices, least)[1], _taxed(prices, most)[1]
     stands = [
         rounded(f, prices.currency) - h[1]
@@ -167,8 +186,8 @@ def _taxed(prices: PriceList, net: Amount) -> tuple[Amount, Amount]:
     """The tax of an amount, and what is to be paid."""
     currency = prices.currency
     if prices.tax == "added":
-        tax = rounded(net * prices.tax_percent / 100, currency)
-        return tax, rounded(net + tax, currency)
+        total = charged(net * (100 + prices.tax_percent) / 100, prices)
+        return total - net, total
     if prices.tax == "included":
         held = net * prices.tax_percent / (100 + prices.tax_percent)
         return rounded(held, currency), rounded(net, currency)
@@ -196,17 +215,16 @@ def _surcharges(
         return []
     items = []
     if neck.bound and prices.bound:
-        items.append(PriceLine(SURCHARGES["bound"], rounded(prices.bound, prices.currency)))
+        items.append(PriceLine(SURCHARGES["bound"], charged(prices.bound, prices)))
     if neck.lacquered and prices.lacquered:
-        items.append(PriceLine(SURCHARGES["lacquered"], rounded(prices.lacquered, prices.currency)))
+        items.append(PriceLine(SURCHARGES["lacquered"], charged(prices.lacquered, prices)))
     if neck.end_radius_mm not in (None, neck.radius_mm) and prices.compound:
-        items.append(PriceLine(SURCHARGES["compound"], rounded(prices.compound, prices.currency)))
+        items.append(PriceLine(SURCHARGES["compound"], charged(prices.compound, prices)))
     more = max(neck.strings - USUAL_STRINGS, 0)
     if more and prices.extra_string:
         items.append(
             PriceLine(
-                means("metal.more-strings", more=more),
-                rounded(more * prices.extra_string, prices.currency),
+                means("metal.more-strings", more=more), charged(more * prices.extra_string, prices)
             )
         )
     return items
@@ -218,7 +236,7 @@ def _materials(prices: PriceList, jobs: Sequence[PricedWay]) -> list[PriceLine]:
         found += [(Word("set of strings"), prices.strings), (Word("sandpaper"), prices.paper)]
     if any(job.new_nut for job in jobs):
         found.append((Word("new nut"), prices.nut))
-    return [PriceLine(what, rounded(amount, prices.currency)) for what, amount in found if amount]
+    return [PriceLine(what, charged(amount, prices)) for what, amount in found if amount]
 
 
 def as_table(prices: PriceList) -> Mapping[str, str]:
@@ -228,6 +246,7 @@ def as_table(prices: PriceList) -> Mapping[str, str]:
         "rate": "" if prices.rate is None else str(prices.rate),
         "tax": prices.tax,
         "tax_percent": str(prices.tax_percent),
+        "round_to": str(prices.round_to),
     }
     found |= {name: str(getattr(prices, name)) for name in SURCHARGES}
     return found | {f"fixed {kind}": str(amount) for kind, amount in sorted(prices.fixed.items())}

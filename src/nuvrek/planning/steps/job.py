@@ -4,7 +4,9 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
+from nuvrek.meaning import means
 from nuvrek.planning.steps.step import Step
+from nuvrek.readings.owner.entries import ExtraLine
 
 Legs = tuple[tuple[Step, ...], ...]
 
@@ -39,6 +41,16 @@ def job_steps(legs: Sequence[Sequence[Step]], slack: bool = False) -> Legs:
     rows = _once(rows)
     rows = _strings_once(_rod_once(rows), slack)
     return tuple(tuple(step for at, step in rows if at == leg) for leg in range(len(legs)))
+
+
+def with_extras(steps: Sequence[Step], extras: Sequence[ExtraLine]) -> tuple[Step, ...]:
+    """The steps with what is done along with the job, before it is proved."""
+    made = tuple(
+        Step(f"extra-{n}", extra.words, means("steps.along-with-job"), extra.minutes)
+        for n, extra in enumerate(extras, 1)
+    )
+    at = next((n for n, step in enumerate(steps) if step.key == "prove"), len(steps))
+    return (*steps[:at], *made, *steps[at:])
 
 
 Rows = list[tuple[int, Step]]

@@ -18,6 +18,7 @@ from nuvrek.readings.owner.entries import (
     Arrived,
     ComplaintShaped,
     Consented,
+    Extras,
     GateLifted,
     HandedBack,
     Letter,
@@ -113,6 +114,16 @@ WORTH = EntryRecord(
     value=lambda _entry, _unit, _heights: means("stations.worth-budget"),
     frets=_no_frets,
     faults=_worth_faults,
+    page=_PAGE,
+)
+EXTRAS = EntryRecord(
+    type=Extras,
+    place=lambda _entry: means("stations.extras"),
+    value=lambda entry, _unit, _heights: means("stations.so-many", number=len(entry.lines)),
+    frets=_no_frets,
+    faults=lambda extras, _neck, _number: _amount_faults(
+        {means("stations.line", detail=n): line.amount for n, line in enumerate(extras.lines, 1)}
+    ),
     page=_PAGE,
 )
 QUOTE = EntryRecord(

@@ -11,6 +11,8 @@ from nuvrek.readings.owner.entries import (
     Arrived,
     ComplaintShaped,
     Consented,
+    ExtraLine,
+    Extras,
     GateLifted,
     HandedBack,
     Letter,
@@ -47,6 +49,7 @@ class Dealings(Struct, frozen=True):
     complaint: ComplaintShaped | None = None
     handed_back: HandedBack | None = None
     worth: Worth = Worth()
+    extras: tuple[ExtraLine, ...] = ()
     quotes: tuple[tuple[int, Quote], ...] = ()
     answers: dict[int, Answered] = {}
     said: dict[tuple[Matter, str], Given] = {}
@@ -111,6 +114,8 @@ def dealt(before: Dealings, number: int, entry: OwnerEntry) -> Dealings:
             return structs.replace(before, handed_back=entry)
         case Worth():
             return structs.replace(before, worth=entry)
+        case Extras(lines=lines):
+            return structs.replace(before, extras=lines)
         case Quote():
             return structs.replace(before, quotes=(*before.quotes, (number, entry)))
         case Answered():

@@ -160,6 +160,22 @@ class Quote(Entry, frozen=True, kw_only=True, tag="quote"):
     until: Annotated[str, Meta(max_length=10)] = ""
 
 
+class ExtraLine(Struct, frozen=True, forbid_unknown_fields=True):
+    """Something small that is done along with a job: a socket, dots, an end pin. ``amount`` is its
+    price; None: by its minutes.
+    """
+
+    words: Line
+    minutes: Annotated[int, Meta(ge=0, le=6000)] = 0
+    amount: Amount | None = None
+
+
+class Extras(Entry, frozen=True, kw_only=True, tag="extras"):
+    """What is done along with the job, whole, replacing what was written before."""
+
+    lines: Annotated[tuple[ExtraLine, ...], Meta(max_length=20)] = ()
+
+
 class Answered(Entry, frozen=True, kw_only=True, tag="quote-answer"):
     """What the owner said to the quote of entry ``quote``."""
 
@@ -223,6 +239,7 @@ OwnerEntry = (
     | ComplaintShaped
     | HandedBack
     | Worth
+    | Extras
     | Quote
     | Answered
     | Consented

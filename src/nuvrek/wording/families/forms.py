@@ -18,6 +18,9 @@ SENTENCES: dict[str, Entry] = {
     "forms.set-wants-gauges": (
         "This neck has {number} strings: give a gauge for each, like 46w 36w."
     ),
+    "forms.round-to": "Round prices to",
+    "forms.extra-wants-words": "“{text}”: say what is done, then its minutes and its price.",
+    "forms.too-many-extras": "No more than {most} lines here.",
     "forms.heights-read-at-fret": "String heights at fret",
     "forms.height-wanted-12-bass-side": "Height wanted, bass side",
     "forms.height-wanted-12-treble-side": "Height wanted, treble side",

@@ -5,6 +5,8 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
+    "stations.extras": "Done along with it",
+    "stations.so-many": "{number}",
     "stations.no-day-or-time-reading": (
         "'{at}' is no day or time of a reading; right is 2026-03-03 or 2026-03-03T10:00:00."
     ),

@@ -5,6 +5,7 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
+    "steps.along-with-job": "Agreed with the owner, done along with the job.",
     "steps.local-codes-product-sheets-licensed": (
         "Local codes, product sheets and licensed practice come before anything said here."
     ),

@@ -44,6 +44,10 @@ SENTENCES: dict[str, Entry] = {
         "The nut was not measured: the strings will lie about {length} lower over fret 1 than "
         "today. Press at fret 3 and measure over fret 1; a shim under the nut if nothing goes in."
     ),
+    "ways.out-kept-original": "It is to stay original: only with the owner's own word.",
+    "ways.out-kept-original-wire": (
+        "It is to stay original, and this wire is not like the old: only with the owner's own word."
+    ),
     "ways.action-comes-lower": "The action at fret {fret} comes down by about {height} with it.",
     "ways.action-comes-higher": "The action at fret {fret} comes up by about {height} with it.",
     "ways.inner-string-lower": (

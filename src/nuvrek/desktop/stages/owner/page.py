@@ -14,7 +14,9 @@ from nuvrek.bench.forms.owner import (
     HANDED_BACK,
     SOUNDS,
     amount_text,
+    extras_text,
     read_arrived,
+    read_extras,
     read_handed_back,
     read_worth,
 )
@@ -22,7 +24,7 @@ from nuvrek.bench.owner.draft import OWNER_FACES, OwnerDraft, OwnerFace
 from nuvrek.bench.owner.worth import worth_words
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Picks, Stage, button, chooser, fit_tabs, heading, scrolling
-from nuvrek.desktop.stages.extras import Extras
+from nuvrek.desktop.stages.extras import Extras as Pictures
 from nuvrek.desktop.stages.owner.agreement_face import AgreementFace
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.stages.owner.papers_face import PapersFace
@@ -30,10 +32,11 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.logbook.store import LogbookError
 from nuvrek.meaning import Said, Saying
 from nuvrek.readings.entries import AnyEntry
-from nuvrek.readings.owner.entries import Arrived, HandedBack
+from nuvrek.readings.owner.entries import Arrived, Extras, HandedBack
 from nuvrek.wording.speech import later, say, say_all, say_values, tr
 
 _WORTH, _IN, _OUT = later("What it is worth to whom"), later("On arrival"), later("On leaving")
+_ALONG = later("Done along with it")
 _TURN = later("1 to 4: another face")
 _KEYS: dict[OwnerFace, tuple[Saying, ...]] = {
     "agreement": (
@@ -55,12 +58,18 @@ class OwnerStage(Stage):
         super().__init__(app, bar)
         self.face: OwnerFace = "agreement"
         self.draft: OwnerDraft | None = None
-        self.extras = Extras(self, lambda: None)
+        self.extras = Pictures(self, lambda: None)
         self.agreement = AgreementFace(app, self._write)
         self.agreement.meant.connect(self._mean)
         self.worth = WordsForm(
             app,
-            {_WORTH: {**say_values(AMOUNTS), "means": tr("What it means to them, in their words")}},
+            {
+                _WORTH: {
+                    **say_values(AMOUNTS),
+                    "means": tr("What it means to them, in their words"),
+                },
+                _ALONG: {"extras": tr("One a line: what, minutes, price")},
+            },
         )
         self.sound = Picks(tr("Body and neck"), say_values(SOUNDS))
         self.worth.add_choice(_WORTH, tr("Body and neck"), self.sound)
@@ -218,6 +227,7 @@ class OwnerStage(Stage):
         self.worth.fill(_WORTH, {**texts, "means": worth.means})
         if not self.worth.changing(_WORTH):
             self.sound.setCurrentIndex(self.sound.findData(worth.sound))
+        self.worth.fill(_ALONG, {"extras": extras_text(dealings.extras)})
         came, left = dealings.arrived or Arrived(), dealings.handed_back or HandedBack()
         self.in_out.fill(_IN, {name: getattr(came, name) for name in ARRIVED})
         self.in_out.fill(_OUT, {name: getattr(left, name) for name in HANDED_BACK})
@@ -252,6 +262,12 @@ class OwnerStage(Stage):
                 self.say(tr("{detail} Not kept yet.", detail=found))
                 return
             entry, before = found, dealings.worth
+        elif title == _ALONG:
+            extras = read_extras(self.worth.texts(title).get("extras", ""))
+            if isinstance(extras, (str, Said)):
+                self.say(tr("{detail} Not kept yet.", detail=extras))
+                return
+            entry, before = extras, Extras(lines=dealings.extras)
         elif title == _IN:
             entry = read_arrived(self.in_out.texts(title))
             before = dealings.arrived or Arrived()
