@@ -7,7 +7,7 @@ from contextlib import closing
 from pathlib import Path
 
 from nuvrek.cli.made_up import whole_number
-from nuvrek.cli.terminal import FINE, Command, complain, tell, this_hour
+from nuvrek.cli.terminal import FINE, Command, complain, print_json, tell, this_hour
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import Job, JobFaults
@@ -40,7 +40,11 @@ def add_commands(command: Command) -> None:
     )
     rescue.add_argument("old", type=Path, metavar="DAMAGED")
     rescue.add_argument("out", type=Path, metavar="NEW")
-    for sub in (export, take):
+    shelf = command("list", _list, tr("the necks of the shelf: number, name, what each needs"))
+    shelf.add_argument("--find", default="", metavar="WORDS", help=tr("only what these words find"))
+    shelf.add_argument("--away", action="store_true", help=tr("also what is put away"))
+    shelf.add_argument("--json", action="store_true", help=tr("as JSON"))
+    for sub in (export, take, shelf):
         sub.add_argument("--logbook", default=None, help=another)
 
 
@@ -66,6 +70,42 @@ def _export(options: argparse.Namespace) -> int:
                 [tr("{why} Nothing was written; --force writes it all the same.", why=why)]
             )
         write_whole(options.out, jobfile.dump(job))
+    return FINE
+
+
+def _list(options: argparse.Namespace) -> int:
+    from nuvrek.bench.shop.queue import order_of
+    from nuvrek.bench.shop.shelf import Shelf, found_by
+    from nuvrek.bench.working.today import NEEDS
+
+    moment = this_hour()
+    with closing(read_logbook(options.logbook or logbook_path())) as book:
+        cards = order_of(Shelf(book).cards(), moment)
+    shown = [
+        card
+        for card in cards
+        if (options.away or options.find or card.need.kind != "away")
+        and found_by(card, options.find, moment)
+    ]
+    if options.json:
+        told = [
+            {
+                "neck": card.row.id,
+                "title": card.neck.title,
+                "owner": card.neck.owner,
+                "needs": card.need.at(moment).kind,
+                "next": say(card.need.at(moment).action),
+                "promised": card.promised,
+            }
+            for card in shown
+        ]
+        print_json({"necks": told})
+        return FINE
+    for card in shown:
+        need = card.need.at(moment)
+        tell(f"{card.row.id:>4}  {card.neck.title}  ·  {say(NEEDS[need.kind])}: {say(need.action)}")
+    if not shown:
+        tell(tr("Nothing is found."))
     return FINE
 
 

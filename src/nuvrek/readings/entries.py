@@ -35,7 +35,7 @@ from nuvrek.readings.entry import (
 )
 from nuvrek.readings.owner.entries import OwnerEntry
 from nuvrek.readings.refret.entries import FretWork, NewWire, Trued
-from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
+from nuvrek.readings.shop.entries import Pause, Promised, PutAway, SeasonLook, WaitsFor
 from nuvrek.readings.sizes import What
 
 __all__ = [
@@ -469,7 +469,7 @@ AnyWork = (
     | Trued
     | FretWork
 )
-AnyOfTheShop = Promised | WaitsFor | SeasonLook | Pause
+AnyOfTheShop = Promised | WaitsFor | SeasonLook | PutAway | Pause
 AnyEntry = (
     AnyReading
     | AnyWork

@@ -38,7 +38,7 @@ from nuvrek.readings.owner.dealings import Dealings, dealt
 from nuvrek.readings.owner.entries import LookedOver, OwnerEntry
 from nuvrek.readings.refret.entries import FretSays, FretStage
 from nuvrek.readings.refret.stages import TAKEN_OUT
-from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
+from nuvrek.readings.shop.entries import Pause, Promised, PutAway, SeasonLook, WaitsFor
 
 # After so many days it is another visit: the neck may have moved meanwhile (common practice, no
 # source).
@@ -125,6 +125,7 @@ class NeckState(Struct, frozen=True):
     waits: WaitsFor | None = None
     season_look: bool = False
     left_at: str = ""
+    away: bool = False
     # How the job stands with the owner.
     dealings: Dealings = Dealings()
     # What is agreed on new wire, wood taken off the board, what was last said of each fret at each
@@ -330,6 +331,8 @@ class _Folding:
                 self.neck_state = structs.replace(self.neck_state, waits=waits)
             case SeasonLook(wanted=wanted):
                 self.neck_state = structs.replace(self.neck_state, season_look=wanted)
+            case PutAway(what=what):
+                self.neck_state = structs.replace(self.neck_state, away=what == "away")
             case Pause(what=what, at=at):
                 self.neck_state = structs.replace(
                     self.neck_state, left_at=at if what == "left" else ""

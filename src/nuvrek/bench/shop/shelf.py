@@ -6,6 +6,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
 from contextlib import closing
+from datetime import date
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -16,7 +17,7 @@ from nuvrek import meaning
 from nuvrek.bench.working.clocks import due_of
 from nuvrek.bench.working.job import next_step
 from nuvrek.bench.working.ticks import Ticked, ticks_of
-from nuvrek.bench.working.today import NeckNeed, need_of
+from nuvrek.bench.working.today import NEEDS, NeckNeed, need_of
 from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.meaning import Kept, Saying, keep, means, told_by, written
@@ -191,6 +192,17 @@ class Shelf:
         return bool(name) and (owner is None or owner.asked)
 
 
+# By which a neck is found: English and German.
+MONTHS = (
+    (
+        *("January", "February", "March", "April", "May", "June", "July"),
+        *("August", "September", "October", "November", "December"),
+    ),
+    (
+        *("Januar", "Februar", "März", "April", "Mai", "Juni", "Juli"),
+        *("August", "September", "Oktober", "November", "Dezember"),
+    ),
+)
 # So many letters of a neck's notes are searched.
 _SEARCHED = 20_000
 
@@ -201,6 +213,7 @@ def _told_in(entries: Sequence[AnyEntry]) -> str:
     for entry in entries:
         found[str(entry.__struct_config__.tag).replace("-", " ")] = None
         found[entry.at[:10]] = None
+        found[month_words(entry.at)] = None
         match entry:
             case Note(text=text):
                 found[text] = None
@@ -217,6 +230,15 @@ def _told_in(entries: Sequence[AnyEntry]) -> str:
     return " ".join(found)[:_SEARCHED]
 
 
+def month_words(at: str) -> str:
+    """The month of a moment as it is called, in the languages spoken."""
+    try:
+        day = date.fromisoformat(at[:10])
+    except ValueError:
+        return ""
+    return " ".join(f"{names[day.month - 1]} {day.year}" for names in MONTHS)
+
+
 def said_of(card: ShelfCard) -> Saying:
     """The words a neck is found by: its description, what it is called in the trade, where it
     stands and when it came.
@@ -229,6 +251,17 @@ def said_of(card: ShelfCard) -> Saying:
     return meaning.listed(
         (*described, *kind, *edges, *when, card.standing, card.need.action), by="sentences"
     )
+
+
+def found_by(card: ShelfCard, asked: str, moment: str) -> bool:
+    """Whether a neck is meant by these words: its number, its description, what it needs now."""
+    plain = asked.strip().lower()
+    if not plain:
+        return True
+    need = card.need.at(moment)
+    told = meaning.listed((said_of(card), NEEDS[need.kind], need.action), by="sentences")
+    text = written(told).lower()
+    return plain == str(card.row.id) or all(word in text for word in plain.split())
 
 
 def _damage_words(damage: tuple[Saying, ...]) -> Saying:

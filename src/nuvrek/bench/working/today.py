@@ -20,7 +20,9 @@ from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.journal import Later, NeckState
 
-NeedKind = Literal["bench", "look", "back", "choose", "measure", "waits", "word", "part", "rest"]
+NeedKind = Literal[
+    "bench", "look", "back", "choose", "measure", "waits", "word", "part", "rest", "away"
+]
 # In the order in which they are shown: what can be done now stands first.
 NEEDS: dict[NeedKind, Saying] = {
     "bench": means("work.bench"),
@@ -32,6 +34,7 @@ NEEDS: dict[NeedKind, Saying] = {
     "word": means("work.waiting-owners-word"),
     "part": means("work.waiting-part"),
     "rest": means("work.resting"),
+    "away": means("work.put-away"),
 }
 # A later look is due from so many days after the work, and overdue after as many more (common
 # practice, no source).
@@ -89,6 +92,8 @@ def _replaced(need: NeckNeed, kind: NeedKind) -> NeckNeed:
 
 def need_of(neck_state: NeckState, asked: bool = True) -> NeckNeed:
     """What a neck needs by its journal; ``asked``: its owner has to agree to things."""
+    if neck_state.away:
+        return NeckNeed("away", means("work.put-away-its-journal-stays"))
     chosen, step = neck_state.chosen, next_step(neck_state)
     if neck_state.waits is not None:
         kind: NeedKind = "part" if neck_state.waits.what == "a part" else "word"

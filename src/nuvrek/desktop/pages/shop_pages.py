@@ -21,6 +21,7 @@ SHOP_PAGES: dict[str, Page] = {
             "-": later("take the promise back"),
             "0": later("it waits for a part"),
             ".": later("what fits now"),
+            "right": later("send it, put it away, delete it"),
         },
         sees=(
             (

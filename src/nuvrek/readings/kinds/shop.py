@@ -7,7 +7,7 @@ from datetime import date
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.kinds.record import EntryRecord
-from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
+from nuvrek.readings.shop.entries import Pause, Promised, PutAway, SeasonLook, WaitsFor
 
 
 def _no_frets(_entry: object) -> frozenset[int]:
@@ -58,6 +58,13 @@ SEASON_LOOK = EntryRecord(
     ),
     frets=_no_frets,
     page="History",
+)
+PUT_AWAY = EntryRecord(
+    type=PutAway,
+    place=lambda _entry: "",
+    value=lambda entry, _unit, _heights: means(f"stations.put-{entry.what}"),
+    frets=_no_frets,
+    page="Shelf",
 )
 PAUSE = EntryRecord(
     type=Pause,

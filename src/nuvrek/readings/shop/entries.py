@@ -1,5 +1,5 @@
 """What the shop writes down of its own day: a day promised, what a neck waits for, whether it is
-looked at by season, a step left and taken up again.
+looked at by season, a step left and taken up again, off the shelf and back.
 """
 
 from __future__ import annotations
@@ -29,6 +29,12 @@ class SeasonLook(Entry, frozen=True, kw_only=True, tag="season-look"):
     """Whether the neck is to be looked at in the other half of the year too, every time."""
 
     wanted: bool = True
+
+
+class PutAway(Entry, frozen=True, kw_only=True, tag="put-away"):
+    """The neck went off the shelf, its journal kept, or came back to it."""
+
+    what: Literal["away", "back"] = "away"
 
 
 class Pause(Entry, frozen=True, kw_only=True, tag="pause"):

@@ -5,6 +5,15 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
+    "shop.delete-goes": (
+        "Neck {neck}, {title}, goes for good, with {number} entry.",
+        "Neck {neck}, {title}, goes for good, with {number} entries.",
+    ),
+    "shop.delete-photos": ("{number} photo goes too.", "{number} photos go too."),
+    "shop.delete-stays": (
+        "Dated copies of the logbook and job files you sent still have it. To keep it out of sight "
+        "only, put it away."
+    ),
     "shop.struck-out": "Struck out: {act_words}.",
     "shop.backspace-strikes": "Backspace undoes: {entry}",
     "shop.last-thing-written-down-s": "The last thing written down is {page}'s ({what})",

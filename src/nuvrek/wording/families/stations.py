@@ -5,6 +5,8 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
+    "stations.put-away": "put away",
+    "stations.put-back": "back on the shelf",
     "stations.extras": "Done along with it",
     "stations.so-many": "{number}",
     "stations.no-day-or-time-reading": (

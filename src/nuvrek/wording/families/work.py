@@ -5,6 +5,8 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
+    "work.put-away": "Put away",
+    "work.put-away-its-journal-stays": "Put away; everything written down is kept.",
     "work.step-waits-owners-word": "This step waits for the owner's word: {named}.",
     "work.not-agreed-owner-yet": "Not agreed with the owner yet: {named}.",
     "work.not-asked-yet": "not asked yet",

@@ -5,22 +5,27 @@ start one.
 from __future__ import annotations
 
 from collections.abc import Callable
+from contextlib import closing
+from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PyQt6.QtCore import QTimer
-from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout
+from PyQt6.QtCore import QPoint, Qt, QTimer
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QMenu, QVBoxLayout
 
+from nuvrek.bench.shop.keeping_house import Deletion, delete_neck, deletion_of, file_name
 from nuvrek.bench.shop.shelf import AT_ONCE, ShelfCard
 from nuvrek.bench.working.today import NEEDS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.bench_time import BenchTime
 from nuvrek.desktop.stages.base import Stage, button, heading
+from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.doors import Doors
 from nuvrek.desktop.widgets.neck_list import NeckList
 from nuvrek.desktop.widgets.painting import styled
-from nuvrek.readings.shop.entries import Promised, WaitsFor
+from nuvrek.exchange.jobfile import Job, dump
+from nuvrek.readings.shop.entries import Promised, PutAway, WaitsFor
 from nuvrek.wording import speech as words
 from nuvrek.wording.speech import say, tr
 
@@ -54,6 +59,9 @@ class ShelfStage(Stage):
         self.time.picked.connect(self._pick)
         self.list = NeckList(app)
         self.list.clicked.connect(lambda place: self._open_card(self.shown[place.row()]))
+        self.list.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
+        self.list.customContextMenuRequested.connect(self._menu_at)
+        self._sure: Deletion | None = None
         self.search = QLineEdit()
         self.search.setPlaceholderText(tr("find: owner, name, wire, finding, date, waiting  (/)"))
         self.search.setAccessibleName(tr("Find a neck"))
@@ -159,6 +167,9 @@ class ShelfStage(Stage):
 
         moment, asked = self.app.clock(), self.search.text().strip()
         chosen = self.cards
+        if not asked:
+            # What is put away shows when it is looked for.
+            chosen = [card for card in chosen if card.need.kind != "away"]
         if asked:
             found = self.app.shelf.search(asked)
             chosen = [
@@ -178,7 +189,10 @@ class ShelfStage(Stage):
         self._show()
 
     def _say_count(self, asked: str) -> None:
-        count = words.count(len(self.cards), "neck", "necks")
+        away = sum(card.need.kind == "away" for card in self.cards)
+        count = words.count(len(self.cards) - away, "neck", "necks")
+        if away:
+            count += tr(", {number} put away", number=away)
         if asked or self.free:
             count = tr("{number} of {count}", number=len(self.shown), count=count)
         if self.app.shelf.unread:
@@ -258,7 +272,7 @@ class ShelfStage(Stage):
                 tr("up and down or its number choose, / finds"),
                 tr("+ takes in another"),
                 tr("* promise a day, - take it back"),
-                tr("0 waits for a part, or no more"),
+                tr("0 waits for a part, right: more"),
             ),
         )
 
@@ -331,7 +345,92 @@ class ShelfStage(Stage):
             self._append(card, WaitsFor(what="nothing" if waits else "a part"))
             self.say(tr("It waits no more.") if waits else tr("It waits for a part."))
 
-    def _append(self, card: ShelfCard, entry: Promised | WaitsFor) -> None:
+    # --- more with a neck ------------------------------------------------------------------
+
+    def menu(self, card: ShelfCard) -> QMenu:
+        """What else can be done with a neck."""
+        away = card.need.kind == "away"
+        menu = QMenu(self)
+        for text, doing in (
+            (tr("Open"), lambda: self._open_card(card)),
+            (tr("Send as a job file"), lambda: self._ask_send(card)),
+            (
+                tr("Bring back to the shelf") if away else tr("Put away"),
+                lambda: self.put_away(card),
+            ),
+            (tr("Delete for good"), lambda: self.delete(card)),
+        ):
+            action = menu.addAction(text)
+            assert action is not None
+            action.triggered.connect(lambda _on, doing=doing: doing())
+        return menu
+
+    def _menu_at(self, place: QPoint) -> None:
+        index = self.list.indexAt(place)
+        if index.isValid():
+            self._pick(self.shown[index.row()].row.id)
+            self._more(self.list.mapToGlobal(place))
+
+    def _more(self, place: QPoint | None = None) -> None:
+        """The menu of the neck in front."""
+        if self.selected is not None:
+            menu = self.menu(self.selected)
+            menu.popup(place or self.mapToGlobal(self.list.geometry().center()))
+            menu.setActiveAction(menu.actions()[0])
+
+    def put_away(self, card: ShelfCard) -> None:
+        """Off the shelf, or back to it; nothing of it is lost."""
+        away = card.need.kind == "away"
+        self._append(card, PutAway(what="back" if away else "away"))
+        if away:
+            self.say(tr("Back on the shelf."))
+        else:
+            self.say(tr("Put away. Find it by its name, or by “put away”."))
+
+    def _ask_send(self, card: ShelfCard) -> None:
+        extras = Extras(self)
+        extras.ask_where(
+            file_name(card.row), tr("Job files (*.json)"), lambda path: self._send(card, path)
+        )
+
+    def _send(self, card: ShelfCard, path: Path) -> None:
+        self.send(card, path)
+
+    def send(self, card: ShelfCard, path: Path) -> bool:
+        """Write a neck whole as a job file."""
+        datas: list[bytes] = []
+
+        def gather() -> None:
+            entries = tuple(self.app.book.entries(card.row.id))
+            datas.append(dump(Job(neck=card.row.neck, journal=entries)))
+
+        return self.app.write(gather) and Extras(self).save(path, datas[0])
+
+    def delete(self, card: ShelfCard) -> None:
+        """Delete the neck for good, at the second time; the first says what that means."""
+        before, self._sure = self._sure, None
+        found: list[Deletion] = []
+
+        def ask_or_do() -> None:
+            # What is deleted goes where the logbook is kept, not only here.
+            with closing(self.app.book.at_source()) as book:
+                found.append(deletion_of(book, self.app.book.uid(card.row.id)))
+                if found[0] == before:
+                    self.app.put_down()
+                    delete_neck(book, found[0])
+
+        if not self.app.write(ask_or_do):
+            return
+        if found[0] != before:
+            self._sure = found[0]
+            self.say(words.sentences(found[0].words, tr("Choose it once more to do so.")))
+            return
+        self.app.carry_now()
+        self.app.shelf.forget([card.row.id])
+        self.refresh()
+        self.say(tr("Deleted: {title}.", title=card.neck.title))
+
+    def _append(self, card: ShelfCard, entry: Promised | WaitsFor | PutAway) -> None:
         def write() -> None:
             self.app.open(card.row)
             session = self.app.session
@@ -400,6 +499,8 @@ class ShelfStage(Stage):
             simple[name]()
         elif name == "enter" and (self.typed or self.selected is not None):
             self._enter()
+        elif name == "right" and self.selected is not None:
+            self._more()
         elif name in ("up", "down") and self.shown:
             self._select(self.index + (1 if name == "down" else -1))
         else:
