@@ -722,8 +722,8 @@ class Cases(unittest.TestCase):
             for leg in plan_of(name, number).course
         }
         # The tongue and the heights have tests of their own in test_cures, what comes before all
-        # and the sides in test_causes.
-        apart = {"tongue", "heights", "ends", "sound", "contradiction", "sides"}
+        # and the sides in test_causes, first frets in test_first_frets.
+        apart = {"tongue", "heights", "ends", "sound", "contradiction", "sides", "first-frets"}
         self.assertLessEqual({*RULES} - spoken, apart)
 
     def test_every_rule_stands_in_the_table_for_readers(self) -> None:

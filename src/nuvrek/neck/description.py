@@ -80,9 +80,9 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     unknown board; ``end_radius_mm`` differs from it on a compound board. ``string_set`` goes from
     bass to treble; ``height_low_mm`` and ``height_high_mm`` are the string heights wanted over the
     ``height_fret``, which the shop names as ``height_at``. A ``bare`` neck has no strings, and
-    often no body; one that is to be kept as it is (``keep_original``) is neither planed nor toned,
-    and gets no other wire. ``wire_wish`` is what the owner wants otherwise of its wire: taller,
-    wider, harder.
+    often no body; a slotted board that never had frets has ``no_frets``; one that is to be kept as
+    it is (``keep_original``) is neither planed nor toned, and gets no other wire. ``wire_wish`` is
+    what the owner wants otherwise of its wire: taller, wider, harder.
     """
 
     scale_mm: ScaleMm
@@ -111,7 +111,9 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     bound: bool = False
     lacquered: bool = False
     bare: bool = False
+    no_frets: bool = False
     keep_original: bool = False
+    floating_bridge: bool = False
     wood: Line = ""
     wire_wish: Line = ""
     wire_width_mm: SmallMm = 2.4

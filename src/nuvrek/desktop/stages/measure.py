@@ -24,6 +24,7 @@ from nuvrek.desktop.widgets.tiles import Tiles
 from nuvrek.meaning import Saying, Word
 from nuvrek.readings.rounds import ROUNDS
 from nuvrek.readings.stations import Station
+from nuvrek.readings.told.new_wire import without_frets
 from nuvrek.units import Unit
 from nuvrek.wording.speech import later, say, say_all, tr
 
@@ -114,7 +115,11 @@ class MeasureStage(Stage):
         if session is not None and (self.keypad is None or self._session is not session):
             self._session = session
             begun = session.neck_state.round_name
-            name = begun if begun in self.rounds else self.usual
+            usual = self.usual
+            if usual == "basic" and without_frets(session.neck_state):
+                # Of a board without frets only the wood can be read.
+                usual = "bare-board"
+            name = begun if begun in self.rounds else usual
             self.keypad = Keypad(session, name, self._unit_of, settings.kit, self._remember)
         elif self.keypad is not None and self.keypad.kit != settings.kit:
             self.keypad.change_kit(settings.kit)

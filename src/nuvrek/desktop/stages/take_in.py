@@ -79,6 +79,8 @@ _CHECKS = (
     ("bound", later("Bound edges")),
     ("lacquered", later("Lacquered fretboard")),
     ("bare", later("Bare neck, no strings")),
+    ("floating_bridge", later("Floating or sprung bridge")),
+    ("no_frets", later("New fretboard, no frets yet")),
     ("keep_original", later("Keep it original")),
     ("left_handed", later("Left-handed")),
     ("nut_on_right", later("Nut lies to the right")),

@@ -14,6 +14,7 @@ from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft, Way
 from nuvrek.planning.money.prices import PricedWay, PriceList, price_of
 from nuvrek.readings.owner.dealings import quoted, refused_ways
+from nuvrek.readings.told.new_wire import without_frets
 from nuvrek.readings.told.soundness import unsound
 
 # So little over the budget the owner is asked, and nothing given up (common practice, no source).
@@ -24,7 +25,12 @@ _ALWAYS = ("leave", "read", "refer", "new-neck")
 
 def bounded(case: Case, draft: Draft) -> Draft:
     """A draft with what stands against it whatever the readings say."""
-    why = (*_not_sound(case, draft.kind), *_refused(case, draft.kind), *_kept_original(case, draft))
+    why = (
+        *_not_sound(case, draft.kind),
+        *_refused(case, draft.kind),
+        *_kept_original(case, draft),
+        *_no_frets_yet(case, draft.kind),
+    )
     if not why:
         return draft
     return replace(draft, why_not=(*why, *draft.why_not))
@@ -44,6 +50,13 @@ def _refused(case: Case, kind: str) -> tuple[Saying, ...]:
     if kind in refused or (kind.startswith("refret") and "refret" in refused):
         return (means("ways.out-not-agreed"),)
     return ()
+
+
+def _no_frets_yet(case: Case, kind: str) -> tuple[Saying, ...]:
+    """Nothing is filed, seated or set on a board without frets."""
+    if kind in (*_ALWAYS, "first-frets") or not without_frets(case.neck_map.neck_state):
+        return ()
+    return (means("ways.out-no-frets-yet"),)
 
 
 # What changes an instrument for good: wood off its board, another neck.

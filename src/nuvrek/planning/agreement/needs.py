@@ -136,6 +136,8 @@ def _row(numbers: Sequence[int]) -> str:
 def _wire(kind: str, plans: Plans) -> list[Need]:
     """New wire: another than before, corners, finish, and what becomes of the old."""
     neck, terms, needs = plans.neck, plans.new_wire, list[Need]()
+    if kind == "first-frets":
+        return needs
     wire = terms.wire
     if wire is not None:
         wide, high = wire.width_mm - neck.wire_width_mm, wire.crown_mm - neck.wire_height_mm

@@ -46,7 +46,10 @@ from nuvrek.recognise.complaint_chips import Complaint
 from nuvrek.recognise.complaints import Part
 from nuvrek.recognise.soundness import SoundFault
 
-NEW_WIRE_KINDS: tuple[WayKind, ...] = ("refret", "refret-true", "refret-tangs", "refret-angle")
+NEW_WIRE_KINDS: tuple[WayKind, ...] = (
+    *("refret", "refret-true", "refret-tangs", "refret-angle"),
+    "first-frets",
+)
 # A groove to this depth may be left by agreement (common practice, no source).
 SHALLOW_GROOVE_MM = 0.12
 # With less than this share of the tops of a lane spoken of, nothing is filed yet (common practice).

@@ -42,7 +42,15 @@ def judge(grounds: Grounds) -> tuple[Leg, ...]:
 # A way that can't be gone today waits for one of these before it.
 _OPENS: dict[str, tuple[WayKind, ...]] = {
     "rod": ("rod-back", "rod-nut", "read"),
-    "level": ("refret", "refret-true", "refret-tangs", "refret-angle", "refret-some", "lift-fret"),
+    "level": (
+        "first-frets",
+        "refret",
+        "refret-true",
+        "refret-tangs",
+        "refret-angle",
+        "refret-some",
+        "lift-fret",
+    ),
 }
 
 
@@ -59,7 +67,16 @@ def _can_be_gone(course: list[Leg], grounds: Grounds) -> list[Leg]:
 # A cause likelier than this has its leg; one that no reading shows has its test first.
 LIKELY, TESTED_FIRST = 0.3, 0.75
 # Rules after which nothing more is asked.
-_ENDS = ("sound", "contradiction", "frets-out", "plays-clean", "blind", "bare", "new-tops")
+_ENDS = (
+    "sound",
+    "contradiction",
+    "first-frets",
+    "frets-out",
+    "plays-clean",
+    "blind",
+    "bare",
+    "new-tops",
+)
 _NOTHING_DONE: tuple[WayKind, ...] = ("leave", "hardware", "refer")
 
 

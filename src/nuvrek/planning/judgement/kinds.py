@@ -23,6 +23,7 @@ from nuvrek.planning.judgement.rules import (
 
 _LADDER = (
     sound.SOUND,
+    new_wire.FIRST,
     new_wire.OUT,
     sound.AGAIN,
     content.PLAYS_CLEAN,

@@ -97,6 +97,35 @@ def wait_step(key: str, title: Saying, minutes: int, action: Action = "tick") ->
     return Step(key, title, text, 0, action, wait=minutes)
 
 
+def block_step() -> Step:
+    """A bridge that floats or stands on springs, held where it is."""
+    return Step(
+        "bridge-block", means("steps.block-bridge"), means("steps.everything-moves-with"), 5
+    )
+
+
+def release_step() -> Step:
+    """That bridge, let go and set last of all."""
+    return Step(
+        "bridge-release",
+        means("steps.release-bridge-set-last"),
+        means("steps.springs-until-stands-as-before"),
+        15,
+        "pitch",
+    )
+
+
+def with_bridge(steps: tuple[Step, ...]) -> tuple[Step, ...]:
+    """The steps of a job on such a bridge: blocked before anything slackens or turns, released when
+    all else is set.
+    """
+    first = next((n for n, one in enumerate(steps) if one.action in ("slack", "rod")), None)
+    if first is None:
+        return steps
+    last = next((n for n, one in enumerate(steps) if one.key == "prove"), len(steps))
+    return (*steps[:first], block_step(), *steps[first:last], release_step(), *steps[last:])
+
+
 def prove_step() -> Step:
     """The closing readings."""
     return Step(

@@ -176,6 +176,18 @@ CURES: dict[str, tuple[Step, ...]] = {
 }
 
 
+def tuner_step() -> Step:
+    """What nut, saddle and wire did to the notes, and to the pickups under them."""
+    return Step(
+        "tuner",
+        means("steps.check-intonation"),
+        means("steps.open-against-fret-12-pickups-too"),
+        10,
+        "measure",
+        cautions=(cautions.STRINGS,),
+    )
+
+
 def follow_steps(nut: Saying, saddle: Saying) -> tuple[Step, ...]:
     """Nut and saddle brought after the metal, each with its figure and its closing reading; none
     where nothing follows.
@@ -187,8 +199,10 @@ def follow_steps(nut: Saying, saddle: Saying) -> tuple[Step, ...]:
             first, tuning, *then = CURES[kind]
             work.append(structs.replace(first, text=sentences(detail, first.text)))
             readings += then if readings else [tuning, *then]
+    if not work:
+        return ()
     # Tuned once for both.
-    return (*work, *readings)
+    return (*work, *readings, tuner_step())
 
 
 def cure_steps(kind: str) -> Callable[[NeckDescription, Doing], tuple[Step, ...]]:

@@ -74,6 +74,15 @@ def end_steps(ends: tuple[EndFault, ...], neck: NeckDescription) -> tuple[Step, 
     return tuple(steps)
 
 
+def clean_step(neck: NeckDescription) -> Step:
+    """Dirt, filings and the last of the tape off the board while the strings are off."""
+    warn: tuple[Saying, ...] = (cautions.OIL,)
+    text = means("steps.wiped-thin-oil-on-dry-dark-wood")
+    if neck.lacquered:
+        text, warn = means("steps.damp-cloth-dry-cloth-no-oil"), ()
+    return Step("clean", means("steps.clean-fretboard"), text, 10, cautions=warn)
+
+
 def polish_steps(mark: int, finish: int) -> tuple[Step, ...]:
     """From the coarsest mark the file or paper left to the finish that is wanted, then the tape."""
     grits = grit_schedule(mark, finish)

@@ -136,8 +136,13 @@ def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -
     )
     marking = means("steps.ink-along-every-crown-last")
     out = means("steps.tapped-out-from-side-shims")
+    nut = (
+        ()
+        if neck.bare and neck.no_frets
+        else (Step("nut-out", means("steps.nut-out-way"), out, 5),)
+    )
     return (
-        Step("nut-out", means("steps.nut-out-way"), out, 5),
+        *nut,
         Step("mark", means("steps.mark-all-fret-tops"), marking, 5),
         Step(
             "file",

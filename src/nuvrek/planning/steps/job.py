@@ -12,20 +12,20 @@ Legs = tuple[tuple[Step, ...], ...]
 
 # What opens a job, or closes it, whatever ways it has: done once, at the first of them or at the
 # last.
-_OPENS = frozenset({"before", "press", "tape", "nut-out"})
+_OPENS = frozenset({"bridge-block", "before", "press", "tape", "nut-out"})
 _CLOSES = frozenset(
     {
         *("end-roll", "end-flush", "end-bevel", "end-round", "end-lip"),
         *("polish", "peel", "clean", "oil", "oil-dry"),
         *("nut-slots", "read-nut", "saddle", "read-heights", "read-relief"),
-        *("prove", "look-again"),
+        *("tuner", "bridge-release", "prove", "look-again"),
     }
 )
 # Steps that are done with the strings at pitch.
 _AT_PITCH = frozenset(
     {
         *("rod", "dial-zero", "jig", "intonation", "pickups", "bridge"),
-        *("before", "read", "strung-relief", "prove"),
+        *("before", "read", "strung-relief", "tuner", "bridge-release", "prove"),
     }
 )
 _SLACK, _PITCH = ("slack", "jig"), ("pitch",)
@@ -113,7 +113,7 @@ def _pitch_needed(ahead: Rows) -> bool:
 
 def _strings_on(step: Step) -> bool:
     """Whether strings go on with it; strings that are on are only tuned again."""
-    return step.action in _PITCH and step.key != "retune"
+    return step.action in _PITCH and step.key not in ("retune", "bridge-release")
 
 
 def _string_up_before(found: Rows) -> bool:

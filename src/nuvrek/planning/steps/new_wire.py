@@ -16,11 +16,19 @@ from nuvrek.planning.steps.common import (
 from nuvrek.planning.steps.filing import listed_frets
 from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.readings.entries import NewWire
+from nuvrek.readings.refret.entries import Adhesive
 
 Steps = tuple[Step, ...]
 
-# Hide glue and its like in clamps; thin glue wicked in (common practice, no source).
-CLAMPED_MIN, WICKED_MIN = 210, 30
+# Minutes a glue stays open, minutes it dries in clamps, and how many frets are driven on it at once
+# (common practice, no source).
+GLUES: dict[Adhesive, tuple[float, int, int]] = {
+    "thin": (0.5, 30, 3),
+    "wood glue": (5.0, 60, 6),
+    "hide glue": (1.5, 210, 4),
+}
+# Thin glue wicked in (common practice, no source).
+WICKED_MIN = 30
 _GLUE_DRIES = means("steps.leave-glue-time")
 
 
@@ -31,7 +39,7 @@ def steps(neck: NeckDescription, doing: Doing) -> Steps:
     terms, every = doing.new_wire, tuple(range(1, neck.frets + 1))
     frets = doing.frets or every
     whole = len(frets) == neck.frets
-    made = batches(neck, frets, terms.block_mm, terms.back_bow_mm > 0.0)
+    made = _batches(neck, terms, frets)
     return (
         *_ready(neck, doing, whole),
         *_strip(neck, terms, frets),
@@ -56,6 +64,49 @@ def steps(neck: NeckDescription, doing: Doing) -> Steps:
             3,
         ),
     )
+
+
+def first_steps(neck: NeckDescription, doing: Doing) -> Steps:
+    """First frets on a slotted board: nothing is pulled, warmed, mended or given back."""
+    terms, frets = doing.new_wire, tuple(range(1, neck.frets + 1))
+    made = _batches(neck, terms, frets)
+    read = Step(
+        "before",
+        means("steps.read-new-board"),
+        sentences(doing.detail, means("steps.plain-edge-on-wood-slots-radius")),
+        20,
+        "measure",
+    )
+    tops = Step(
+        "new-tops",
+        means("steps.read-new-tops"),
+        means("steps.round-after-fitting-every-fret"),
+        minutes=12,
+        action="measure",
+        frets=frets,
+    )
+    strip = () if neck.bare else (slacken_step(),)
+    return (
+        read,
+        *strip,
+        *_wood(terms, neck),
+        _slots_step(neck, terms, frets),
+        *_bend(neck, terms, frets),
+        *_fit(neck, terms, made),
+        *_checked(neck, terms, frets),
+        tops,
+    )
+
+
+def _batches(
+    neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]
+) -> tuple[tuple[int, ...], ...]:
+    """As many frets at once as the block spans, and as the glue stays open for."""
+    made = batches(neck, frets, terms.block_mm, terms.back_bow_mm > 0.0)
+    if terms.glue != "before":
+        return made
+    most = GLUES[terms.adhesive][2]
+    return tuple(batch[at : at + most] for batch in made for at in range(0, len(batch), most))
 
 
 def _ready(neck: NeckDescription, doing: Doing, whole: bool) -> Steps:
@@ -100,10 +151,10 @@ def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Ste
     if neck.bound:
         binding = means("steps.short-possible-near-binding")
     warm = means("steps.warm-each-fret-narrow-iron")
-    warn: tuple[Saying, ...] = (cautions.HEAT, cautions.DUST, cautions.STRINGS)
+    warn: tuple[Saying, ...] = (cautions.HEAT, cautions.DUST, cautions.EYES)
     if terms.heat == "solvent":
         warm = means("steps.thin-glue-used-drop-solvent")
-        warn = (cautions.SOLVENT, cautions.DUST, cautions.STRINGS)
+        warn = (cautions.SOLVENT, cautions.DUST, cautions.EYES)
     text = means("steps.pullers-ground-flat-from-one", lacquer=lacquer, warm=warm, binding=binding)
     mend = means("steps.plastic-glue-wont-take-slot")
     return (
@@ -195,7 +246,7 @@ def _bend(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Step
     cut = means("steps.crimp-or-mushroom-tangs-need", nipped=nipped)
     trial = means("steps.one-trial-fret-driven-judged")
     return (
-        Step("cut", means("steps.crimp-bend-cut"), cut, 45, "cut", cautions=(cautions.STRINGS,)),
+        Step("cut", means("steps.crimp-bend-cut"), cut, 45, "cut", cautions=(cautions.EYES,)),
         Step(
             "try",
             means("steps.trial-fret-then-each-piece"),
@@ -217,15 +268,22 @@ def _fit(neck: NeckDescription, terms: NewWire, made: tuple[tuple[int, ...], ...
     for n, batch in enumerate(made):
         found.append(_batch_step(neck, terms, n, batch, first=n == 0))
         if terms.glue == "before":
-            found.append(wait_step(f"glue-{n + 1}", _GLUE_DRIES, CLAMPED_MIN))
+            found.append(wait_step(f"glue-{n + 1}", _GLUE_DRIES, GLUES[terms.adhesive][1]))
         if n in reads:
             text = means("steps.edge-wood-or-over-new")
             found.append(Step(f"bow-{n + 1}", means("steps.read-bow-so-far"), text, 6, "measure"))
-    if terms.glue == "after":
-        wick = means("steps.thin-glue-from-one-side")
-        found.append(Step("wick", means("steps.glue"), wick, 20, cautions=(cautions.GLUE,)))
-        found.append(wait_step("glue", _GLUE_DRIES, WICKED_MIN))
     return tuple(found)
+
+
+def _wicked(terms: NewWire) -> Steps:
+    """Thin glue let in once every fret sits."""
+    if terms.glue == "before":
+        return ()
+    wick = means("steps.thin-glue-from-one-side")
+    return (
+        Step("wick", means("steps.glue"), wick, 20, cautions=(cautions.GLUE,)),
+        wait_step("glue", _GLUE_DRIES, WICKED_MIN),
+    )
 
 
 _DRIVEN = {
@@ -241,7 +299,10 @@ def _batch_step(
 ) -> Step:
     wet: Saying = ""
     if terms.glue == "before":
-        wet = means("steps.wet-cloths-ready-glue-slots")
+        wet = sentences(
+            means("steps.wet-cloths-ready-glue-slots"),
+            means("steps.glue-open-wipe-before-skins", minutes=GLUES[terms.adhesive][0]),
+        )
     again: Saying = ""
     if terms.fitting == "double press":
         again = means("steps.all-once-then-all-again")
@@ -284,6 +345,10 @@ def _checked(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> S
         fill = means("steps.fill-tang-holes-ends")
     trim = means("steps.flush-without-touching-finish-then", fill=fill)
     press = means("steps.every-fret-pressed-light-along")
+    # Two schools: glue before the ends are trimmed, or after.
+    first, last = _wicked(terms), ()
+    if terms.glue == "after the trim":
+        first, last = last, first
     return (
         Step(
             "seat-check",
@@ -295,6 +360,7 @@ def _checked(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> S
             cautions=(),
             sweep="seat",
         ),
+        *first,
         Step(
             "trim",
             means("steps.trim-bevel-ends"),
@@ -302,9 +368,10 @@ def _checked(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> S
             minutes=40,
             action="frets",
             frets=frets,
-            cautions=(cautions.DUST, cautions.STRINGS),
+            cautions=(cautions.DUST, cautions.EYES),
             sweep="trim",
         ),
+        *last,
     )
 
 

@@ -17,8 +17,8 @@ from nuvrek.planning.steps.common import (
     slacken_step,
     string_up_step,
 )
-from nuvrek.planning.steps.cures import follow_steps
-from nuvrek.planning.steps.ends import end_steps, polish_steps, tape_step
+from nuvrek.planning.steps.cures import follow_steps, tuner_step
+from nuvrek.planning.steps.ends import clean_step, end_steps, polish_steps, tape_step
 from nuvrek.planning.steps.filing import (
     crown_few_steps,
     crown_steps,
@@ -84,7 +84,7 @@ def level(
         worn = (worn_step(neck),) if worn_first else ()
         filing = (tape_step(neck), *worn, *level_steps(doing.frets, doing.agreed, neck))
         laid = tuple(step for step in lay(doing) if not (neck.bare and step.key == "slacken"))
-        return (press_step(), *laid, *filing, *_after_filing(neck, doing))
+        return (press_step(), *laid, *filing, *_after_filing(neck, doing, levelled=True))
 
     return steps
 
@@ -96,20 +96,32 @@ def _off(neck: NeckDescription) -> Steps:
     return (slacken_step(),)
 
 
-def _after_filing(neck: NeckDescription, doing: Doing) -> Steps:
+# What the marks of a fine file ask for first (common practice, no source).
+FILE_GRIT = 400
+
+
+def _after_filing(neck: NeckDescription, doing: Doing, levelled: bool = False) -> Steps:
     crowned = crown_steps(doing.crowned, neck)
     gate = (levelled_step(),) if crowned else ()
-    return (*gate, *crowned, *_finish(neck, doing))
+    return (*gate, *crowned, *_finish(neck, doing, levelled))
 
 
-def _finish(neck: NeckDescription, doing: Doing) -> Steps:
+def _finish(neck: NeckDescription, doing: Doing, levelled: bool = False) -> Steps:
     """Ends, polish, and strings on again; a bare neck is done when it is polished."""
     agreed = doing.agreed
-    metal = (*end_steps(doing.ends, neck), *polish_steps(agreed.level_grit, agreed.finish_grit))
+    # Paper begins where the scratches are: those of a file on few frets are finer than those of
+    # the paper under a beam.
+    mark = agreed.level_grit if levelled else max(agreed.level_grit, FILE_GRIT)
+    metal = (*end_steps(doing.ends, neck), *polish_steps(mark, agreed.finish_grit))
     if neck.bare:
         return metal
     rod = rod_steps(doing.rod) if doing.rod else ()
+    cleaned: Steps = ()
+    if doing.new_wire.wire is None:
+        cleaned = (clean_step(neck),)
     set_up = after_new_wire(neck, doing.new_wire, doing.nut)
     follow = follow_steps("" if doing.new_wire.wire is not None else doing.nut, doing.saddle)
     closing = (prove_step(), look_again_step())
-    return (*metal, *set_up, string_up_step(), *rod, *follow, *closing)
+    if doing.new_wire.wire is not None and not follow:
+        follow = (tuner_step(),)
+    return (*metal, *cleaned, *set_up, string_up_step(), *rod, *follow, *closing)

@@ -10,12 +10,13 @@ from __future__ import annotations
 from collections.abc import Callable
 from typing import Literal
 
-from msgspec import Struct
+from msgspec import Struct, structs
 
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cures, new_wire, steps
 from nuvrek.planning.steps.filing import lay_as_it_lies, lay_by_rod, lay_held, lay_straight
+from nuvrek.planning.steps.on_this_neck import cautioned
 from nuvrek.planning.steps.step import Doing, Step
 
 Family = Literal[
@@ -162,6 +163,13 @@ _RECORDS = (
         new_wire.lift_steps,
         frozenset({"seats"}),
     ),
+    WayRecord(
+        "first-frets",
+        means("ways.first-frets"),
+        "nuvrek.planning.ways.new_wire:first_frets",
+        new_wire.first_steps,
+        frozenset({"levels", "even", "new wire"}),
+    ),
     _new_wire("refret-some", means("ways.some-new-wire"), "refret_some"),
     _new_wire("refret", means("ways.new-wire"), "refret"),
     _new_wire("refret-true", means("ways.new-wire-trued"), "refret_true"),
@@ -185,7 +193,9 @@ _RECORDS = (
     ),
 )
 
-WAYS: dict[str, WayRecord] = {record.kind: record for record in _RECORDS}
+WAYS: dict[str, WayRecord] = {
+    record.kind: structs.replace(record, steps=cautioned(record.steps)) for record in _RECORDS
+}
 
 
 def way_record(kind: str) -> WayRecord:

@@ -37,6 +37,7 @@ from nuvrek.planning.ways.filing_words import few_frets
 from nuvrek.planning.ways.level_schools import terms_of
 from nuvrek.readings.entries import NewWire, Promise, WayKind
 from nuvrek.readings.told.board_read import board_read
+from nuvrek.readings.told.new_wire import new_tops_of
 
 # Hours of new wire on a whole neck: the least, and in truth; a bound one takes longer (common
 # practice, no source).
@@ -50,6 +51,18 @@ STRUNG_FIRST_MM, WITH_TANGS_MM = 0.020, 0.05
 def refret(weighing: Weighing) -> Draft | None:
     """New wire all over on a board that is only cleaned; None where nothing speaks for it."""
     return _all(weighing, "refret", wood="clean")
+
+
+def first_frets(weighing: Weighing) -> Draft | None:
+    """The first wire on a slotted board that never had any; cleaned, or trued as agreed."""
+    case = weighing.case
+    if not case.neck.no_frets or new_tops_of(case.neck_map.neck_state):
+        return None
+    terms = msgspec.structs.replace(case.agreed_wire, frets=(), angle_mm=0.0, back_bow_mm=0.0)
+    if case.neck.rod == "none" and terms.held == "rod":
+        terms = msgspec.structs.replace(terms, held="hand behind")
+    every = tuple(range(1, case.neck.frets + 1))
+    return _draft(weighing, "first-frets", terms, every, ())
 
 
 def refret_true(weighing: Weighing) -> Draft | None:
@@ -132,13 +145,19 @@ def _draft(
     except ValueError as error:
         return Draft(kind, _why(case, reasons), frets=frets, why_not=(told_by(error),))
     grips = _grips(case, terms, wire)
+    if kind == "refret-some":
+        why = _some_words(case, frets)
+    elif kind == "first-frets":
+        why = means("ways.first-frets-on-new-board")
+    else:
+        why = _why(case, reasons)
     parts = (
-        _why(case, reasons) if kind != "refret-some" else _some_words(case, frets),
+        why,
         _wood_words(case, tops_of_wire, terms),
         _grip_words(case, grips, terms) or _other_words(case, terms),
         _wire_words(case, tops_of_wire),
         _set_up_words(case, tops_of_wire),
-        _hours_words(case, frets),
+        "" if kind == "first-frets" else _hours_words(case, frets),
     )
     relief, doubt = _relief_after(case, terms)
     return Draft(

@@ -34,7 +34,8 @@ BoardShape = Literal["cylinder", "cone", "compound"]
 Held = Literal["rod", "jig", "hand behind"]
 Heat = Literal["iron", "solvent"]
 Fitting = Literal["double press", "single press", "jaws", "hammer"]
-Glue = Literal["before", "after"]
+Glue = Literal["before", "after", "after the trim"]
+Adhesive = Literal["thin", "wood glue", "hide glue"]
 Undercut = Literal["bound boards only", "always"]
 Crowns = Literal["left tall", "levelled down"]
 GripSpread = Literal["even", "most in the middle"]
@@ -64,6 +65,7 @@ class NewWire(Entry, frozen=True, kw_only=True, tag="new-wire"):
     heat: Heat = "iron"
     fitting: Fitting = "double press"
     glue: Glue = "after"
+    adhesive: Adhesive = "thin"
     undercut: Undercut = "bound boards only"
     crowns: Crowns = "levelled down"
     block_mm: Annotated[float, Meta(ge=20, le=600)] = 75.0

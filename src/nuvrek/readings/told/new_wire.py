@@ -31,6 +31,13 @@ def new_tops_of(neck_state: NeckState) -> tuple[int, ...]:
     )
 
 
+def without_frets(neck_state: NeckState) -> bool:
+    """Whether the board has never had frets, and none was fitted so far."""
+    if not neck_state.neck.no_frets:
+        return False
+    return not any(isinstance(work.entry, FretWork) for work in neck_state.work)
+
+
 def said_at(neck_state: NeckState, stage: FretStage) -> frozenset[int]:
     """Frets of which something was said at a stage of the refret in hand."""
     return frozenset(fret for at, fret in neck_state.fret_work if at == stage)

@@ -5,6 +5,8 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
+    "rules.new-board-gets-first-frets": "A new fretboard gets its first frets.",
+    "rules.board-not-straight-trued-first": ("If the bare wood is not straight it is trued first."),
     "rules.new-tops-stand-little-high": (
         "New tops stand a little high and low: one light level, weighed once they were read."
     ),

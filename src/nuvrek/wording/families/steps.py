@@ -5,6 +5,48 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
+    "steps.read-new-board": "Measure the new fretboard",
+    "steps.plain-edge-on-wood-slots-radius": (
+        "A plain edge on the bare wood, all three lanes; the radius; width and depth of several "
+        "slots."
+    ),
+    "steps.wire-ends-fly-are-sharp": (
+        "Cut and pulled wire flies, its ends and the blades are sharp: eye protection, and hold "
+        "the offcut."
+    ),
+    "steps.frets-just-pulled-neck-clamp-hot": (
+        "Frets just pulled and a neck cooling in its clamp burn, and look cold: let them lie."
+    ),
+    "steps.polishing-wheel-grabs": (
+        "A polishing wheel grabs strings, sleeves and the neck: hold it low, eye protection on."
+    ),
+    "steps.block-bridge": "Block the bridge",
+    "steps.everything-moves-with": (
+        "Strings, gauges and the truss rod all move it: hold it where it stands before anything is "
+        "slackened or turned."
+    ),
+    "steps.release-bridge-set-last": "Release the bridge and set it",
+    "steps.springs-until-stands-as-before": (
+        "Tune, take the block out, set springs or screws until it stands as before, and tune "
+        "again. It comes last: the action is read after it."
+    ),
+    "steps.check-intonation": "Check the intonation",
+    "steps.open-against-fret-12-pickups-too": (
+        "Each string open against fret 12, with the strings that stay on. Magnetic pickups follow "
+        "the action: too near they pull notes false and make them buzz."
+    ),
+    "steps.clean-fretboard": "Clean the fretboard",
+    "steps.damp-cloth-dry-cloth-no-oil": (
+        "Filings and the last of the tape off with a damp cloth, then a dry one; no oil on lacquer."
+    ),
+    "steps.wiped-thin-oil-on-dry-dark-wood": (
+        "Filings and dirt off; where the wood is dry and dark a thin film of oil, wiped off after "
+        "ten minutes."
+    ),
+    "steps.glue-open-wipe-before-skins": (
+        "It stays open for {minutes:g} minutes: no more frets at once than that, and wipe it "
+        "before it skins."
+    ),
     "steps.along-with-job": "Agreed with the owner, done along with the job.",
     "steps.local-codes-product-sheets-licensed": (
         "Local codes, product sheets and licensed practice come before anything said here."

@@ -44,6 +44,9 @@ SENTENCES: dict[str, Entry] = {
         "The nut was not measured: the strings will lie about {length} lower over fret 1 than "
         "today. Press at fret 3 and measure over fret 1; a shim under the nut if nothing goes in."
     ),
+    "ways.first-frets": "First frets",
+    "ways.first-frets-on-new-board": "First frets on a new fretboard: no old wire to pull.",
+    "ways.out-no-frets-yet": "There are no frets in the fretboard yet.",
     "ways.out-kept-original": "It is to stay original: only with the owner's own word.",
     "ways.out-kept-original-wire": (
         "It is to stay original, and this wire is not like the old: only with the owner's own word."

@@ -49,7 +49,19 @@ PICKS: dict[str, tuple[Saying, Mapping[Any, Saying]]] = {
     ),
     "glue": (
         later("Glue"),
-        {"before": later("before, clamped"), "after": later("after, wicked in")},
+        {
+            "before": later("before, clamped"),
+            "after": later("after, then the trim"),
+            "after the trim": later("trim first, then glue"),
+        },
+    ),
+    "adhesive": (
+        later("Which glue"),
+        {
+            "thin": later("thin glue"),
+            "wood glue": later("wood glue"),
+            "hide glue": later("hide glue"),
+        },
     ),
     "undercut": (
         later("Undercut"),
@@ -59,8 +71,8 @@ PICKS: dict[str, tuple[Saying, Mapping[Any, Saying]]] = {
 # Which rows belong to which face.
 ROWS: dict[str, tuple[str, ...]] = {
     "wood": ("wood", "shape", "held"),
-    "slots": ("spread", "heat", "fitting", "glue"),
-    "wire": ("fitting", "glue"),
+    "slots": ("spread", "heat", "fitting", "glue", "adhesive"),
+    "wire": ("fitting", "glue", "adhesive"),
     "cut": ("undercut",),
 }
 _SLIDES = {"wood": ("angle_mm", "least_board_mm"), "slots": ("back_bow_mm", "block_mm")}

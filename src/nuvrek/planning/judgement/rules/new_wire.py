@@ -13,7 +13,9 @@ from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.rule import Rule
 from nuvrek.planning.judgement.rules.tops import filing_gate
 from nuvrek.planning.refret.reasons import ENOUGH, reasons_for, why_not_smaller
+from nuvrek.planning.ways.kinds import of_family
 from nuvrek.readings.entries import WayKind
+from nuvrek.readings.told.new_wire import without_frets
 
 # Reasons that no other rule of the ladder weighs: those of wear, wood and bow have their own.
 _OWN = ("no grip", "wish")
@@ -25,12 +27,19 @@ def _out(grounds: Grounds) -> Iterator[Leg]:
         return
     chosen = grounds.case.neck_map.neck_state.chosen
     kind: WayKind = "refret" if len(grounds.out) == grounds.neck.frets else "refret-some"
-    if chosen is not None and chosen.way.startswith("refret"):
+    if chosen is not None and of_family(chosen.way, "new wire"):
         kind = chosen.way
     if kind not in grounds.ways:
         kind = grounds.new_wire or "read"
     what = means("rules.out", frets=meaning.frets(grounds.out), number=len(grounds.out))
     yield Leg(kind, means("rules.go-new-wire-nothing-else", what=what))
+
+
+def _first(grounds: Grounds) -> Iterator[Leg]:
+    """A board that never had frets gets its first ones; there is nothing else to weigh."""
+    if without_frets(grounds.case.neck_map.neck_state) and "first-frets" in grounds.ways:
+        unless = means("rules.board-not-straight-trued-first")
+        yield Leg("first-frets", grounds.ways["first-frets"].gist, unless=unless)
 
 
 def _new_wire(grounds: Grounds) -> Iterator[Leg]:
@@ -81,6 +90,7 @@ def _new_tops(grounds: Grounds) -> Iterator[Leg]:
 
 
 OUT = Rule("frets-out", means("rules.frets-out-come-before-everything"), _out, final=True)
+FIRST = Rule("first-frets", means("rules.new-board-gets-first-frets"), _first, final=True)
 NEW_WIRE = Rule(
     "new-wire",
     means("rules.no-grip-left-or-another"),
