@@ -248,7 +248,7 @@ class AtTheWindow(WindowCase):
         session = window.app.session
         given = session.neck_state.dealings.open_quote[1]
         total = given.total
-        prices = msgspec.structs.replace(window.app.settings.prices, rate=Decimal(99))
+        prices = msgspec.structs.replace(window.app.settings.prices, rate=Decimal(31))
         window.app.change_quietly(msgspec.structs.replace(window.app.settings, prices=prices))
         window.show_stage("Owner")
         self.keys(window, "4")

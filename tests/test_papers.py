@@ -23,7 +23,7 @@ from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.judge import _one_neck
 from nuvrek.planning.money.pace import pace_of
 from nuvrek.planning.ways import kinds
-from nuvrek.readings.entries import AnyEntry, FretEnd, RodMove
+from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, RodMove, StringHeight
 from nuvrek.readings.journal import fold
 from nuvrek.readings.owner.entries import (
     PAPERS,
@@ -37,7 +37,7 @@ from nuvrek.readings.owner.entries import (
 from nuvrek.units import Unit
 from nuvrek.wording.papers.make import laid_out, pdf_of, proposed, unset
 from nuvrek.wording.papers.picture import draw_neck
-from nuvrek.wording.papers.plain import WAYS
+from nuvrek.wording.papers.plain import CURES, WAYS
 from nuvrek.wording.speech import say, say_all
 from tests.support import EVERY, TIME, WindowCase, compute, job, neck_state, neck_with
 from tests.test_cli import CliCase
@@ -89,7 +89,17 @@ def facts_with(*entries: AnyEntry, solved: Any = None, **neck: Any) -> Facts:
     """A neck with these entries on the demo's shop."""
     done, _ = compute(neck_state(list(entries), neck_with(**neck))) if solved is None else solved
     figures = Figures("en_GB", currency="EUR")
-    return Facts(done, None, demo_shop(), pace_of(()), demo_prices(), figures, "2026-03-20")
+    return Facts(
+        done,
+        None,
+        demo_shop(),
+        pace_of(()),
+        demo_prices(),
+        figures,
+        "2026-03-20",
+        done=tuple(entry.way for entry in entries if isinstance(entry, Chosen)),
+        entries=entries,
+    )
 
 
 class WhatItCosts(unittest.TestCase):
@@ -104,7 +114,7 @@ class WhatItCosts(unittest.TestCase):
         self.assertEqual([way.kind for way in facts.ways], ["spot-level"])
         letter = proposed("letter", facts)
         self.assertIn("€77.70", letter.text)
-        rows = [row for row in letter.tables["ways"] if row[0] == "Spot-level"]
+        rows = [row for row in letter.tables["ways"] if row[0].startswith("Only the frets")]
         self.assertEqual(rows[0][2], "€77.70")
         self.assertIn("€77.70", str(proposed("quote", facts).tables))
         other = structs.replace(given, ways=("level",))
@@ -237,14 +247,49 @@ class Wording(unittest.TestCase):
     def test_the_letter_says_price_years_advice_and_limits(self) -> None:
         facts = facts_of(13)
         made = proposed("letter", facts)
-        for said in (
-            "What we advise",
-            "What we can't promise",
-            "grooves",
-            "What it stands against",
-        ):
+        for said in ("What we recommend", "What we can't promise", "grooves", "For comparison"):
             self.assertIn(said, made.text)
         self.assertIn("€", made.tables["ways"][1][2])
+
+    def test_every_way_says_what_it_cures(self) -> None:
+        self.assertEqual(set(CURES), set(kinds.WAYS))
+        for number in range(len(demo_jobs())):
+            facts = facts_of(number)
+            table = proposed("letter", facts).tables["ways"]
+            self.assertTrue(all(all(cell for cell in row) for row in table), number)
+
+    def test_ready_for_you(self) -> None:
+        """Before and after as pictures and figures, what was cured, care, the next look, the
+        sum that was agreed; nothing of the bench's own words.
+        """
+        made = proposed("ready", facts_of(12))
+        self.assertTrue(made.text.startswith("Dear ") or made.text.startswith("Hello"))
+        for part in ("What you will notice", "How to keep it", "When to look again", "[changes]"):
+            self.assertIn(part, made.text)
+        self.assertEqual(len(made.picture.tops_mm), 3)
+        self.assertNotRegex(made.text, r"\b(leaf|tops|crown-few|spot-level|course)\b")
+        facts = facts_with(
+            *FINE, Chosen(way="saddle"), StringHeight(side="bass", fret=12, height_mm=1.8)
+        )
+        told = proposed("ready", facts)
+        self.assertIn("[before]", told.text)
+        head, *rows = told.tables["changes"]
+        self.assertEqual(len(head), 3)
+        self.assertIn("not measured", {cell for row in rows for cell in row})
+
+    def test_letter_or_a4_by_the_place(self) -> None:
+        self.assertTrue(Figures("en_US").us_letter)
+        self.assertFalse(Figures("de_DE").us_letter)
+        paper = laid_out(
+            proposed("letter", facts_of(13)),
+            facts_of(13).neck,
+            None,
+            demo_shop(),
+            Figures("en_US"),
+            "2026-03-20",
+        )
+        page = pypdfium2.PdfDocument(pdf_of(paper))[0]
+        self.assertAlmostEqual(page.get_width(), 8.5 * 72, delta=0.5)
 
     def test_worth_is_figures(self) -> None:
         facts = facts_of(14)

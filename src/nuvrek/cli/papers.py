@@ -78,6 +78,8 @@ def _report(options: argparse.Namespace) -> int:
         day=day,
         kind=options.way,
         done=gone_ways(job.journal),
+        first=job.neck,
+        entries=job.journal,
     )
     try:
         paper = proposed(options.kind, facts)

@@ -73,7 +73,7 @@ Block = Heading | Paragraph | PaperTable | Drawing
 
 class Paper(Struct, frozen=True):
     """A whole paper: the shop's name and words at the top, who it goes to, the day, its title and
-    what stands in it.
+    what stands in it; on A4, or on Letter where that is used.
     """
 
     shop: str
@@ -84,6 +84,7 @@ class Paper(Struct, frozen=True):
     blocks: tuple[Block, ...]
     foot: str = ""
     one_page: bool = True
+    us_letter: bool = False
 
 
 def blocks_of(

@@ -23,7 +23,7 @@ def drawing_width_mm() -> float:
 
 
 def paper_pdf(paper: Paper) -> bytes:
-    """The paper as PDF, A4."""
+    """The paper as PDF, A4 or Letter."""
     data = b""
     for points in _POINTS if paper.one_page else _POINTS[1:2]:
         document = _set(paper, points)
@@ -97,7 +97,7 @@ def _document(paper: Paper, points: float) -> Any:
                 self.cell(_WIDE_MM, 4, f"{paper.title}, {self.page_no()}", align="R")
                 self.set_text_color(0)
 
-    document = Sheet(orientation="P", unit="mm", format="A4")
+    document = Sheet(orientation="P", unit="mm", format="Letter" if paper.us_letter else "A4")
     files = _files()
     document.add_font(_TEXT, fname=str(files["regular"]))
     document.add_font(_TEXT, style="B", fname=str(files["bold"]))

@@ -85,6 +85,8 @@ class OwnerDraft:
             day=day,
             kind=self.kind,
             done=gone_ways(session.entries),
+            first=session.first,
+            entries=tuple(session.entries),
         )
 
     @property

@@ -21,9 +21,11 @@ from nuvrek.readings.owner.dealings import Dealings
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
+    from nuvrek.estimate.heightmap import HeightMap
     from nuvrek.money import Amount
     from nuvrek.planning.case.way import Plan, Way
     from nuvrek.planning.money.pace import Pace
+    from nuvrek.readings.entries import AnyEntry
     from nuvrek.readings.owner.entries import Quote
 
 
@@ -31,7 +33,7 @@ if TYPE_CHECKING:
 class Facts:
     """A neck as solved and weighed, its owner, the shop, and the day. ``pace`` and ``prices`` are
     the shop's; ``kind`` is the way meant, None for the course that is advised;
-    ``done`` are the ways that were gone.
+    ``done`` are the ways that were gone, ``entries`` the journal they stand in.
     """
 
     solved: Solved
@@ -44,6 +46,9 @@ class Facts:
     kind: str | None = None
     done: tuple[str, ...] = ()
     cost_by_kind: dict[str, Cost] = field(default_factory=dict)
+    first: NeckDescription | None = None
+    entries: tuple[AnyEntry, ...] = ()
+    _before: list[HeightMap | None] = field(default_factory=list)
 
     @property
     def neck(self) -> NeckDescription:
@@ -66,6 +71,15 @@ class Facts:
         if self.solved.plan is None:
             raise Refusal(means("owner.ways-not-weighed-yet"))
         return self.solved.plan
+
+    @property
+    def before(self) -> HeightMap | None:
+        """The neck as it was when the first way was chosen, worked out once; None where nothing was
+        done or read before.
+        """
+        if not self._before:
+            self._before.append(_map_before(self.first or self.neck, self.entries))
+        return self._before[0]
 
     @property
     def plans(self) -> Plans:
@@ -104,3 +118,17 @@ class Facts:
         """What the ways meant cost together."""
         extras = self.dealings.extras
         return cost_of(self.ways, self.neck, self.pace, self.prices, extras)
+
+
+def _map_before(first: NeckDescription, entries: tuple[AnyEntry, ...]) -> HeightMap | None:
+    from nuvrek.estimate.heightmap import map_neck
+    from nuvrek.readings.entries import Chosen
+    from nuvrek.readings.journal import fold, live_numbers
+
+    at = next((n for n in live_numbers(entries) if isinstance(entries[n - 1], Chosen)), None)
+    if at is None:
+        return None
+    state = fold(first, entries[: at - 1])
+    if not state.taken:
+        return None
+    return map_neck(state)

@@ -14,6 +14,9 @@ from nuvrek.meaning import Saying, written
 from nuvrek.money import Amount, places_of
 from nuvrek.units import Unit, format_length, format_number
 
+_LETTER = frozenset(
+    {"US", "CA", "MX", "PH", "CL", "CO", "VE", "CR", "GT", "NI", "PA", "PR", "SV", "BZ"}
+)
 # Where a place is not known.
 USUAL = "en_GB"
 
@@ -45,6 +48,13 @@ class Figures(Struct, frozen=True):
     unit: Unit = Unit.MM
     height_unit: Unit = Unit.MM
     currency: str = ""
+
+    @property
+    def us_letter(self) -> bool:
+        """Whether paper is Letter there, not A4 (Unicode CLDR, territory measurement data; values
+        from memory).
+        """
+        return self.locale.rpartition("_")[2] in _LETTER
 
     def length(self, mm: float) -> Saying:
         """A gap, a crown, a relief."""

@@ -77,7 +77,7 @@ def _looked_over(entry: LookedOver) -> Saying:
 
 
 def _picture_frets(letter: Letter) -> frozenset[int]:
-    return frozenset(letter.picture.marked)
+    return frozenset((*letter.picture.marked, *letter.before.marked))
 
 
 ARRIVED = EntryRecord(

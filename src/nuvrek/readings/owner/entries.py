@@ -52,11 +52,12 @@ SOUND_FAULTS: dict[SoundFault, Saying] = {
     "board": means("stations.sound-board"),
     "rod": means("stations.sound-rod"),
 }
-PaperKind = Literal["letter", "quote", "work", "bench"]
+PaperKind = Literal["letter", "quote", "work", "ready", "bench"]
 PAPERS: dict[PaperKind, Saying] = {
     "letter": means("stations.letter-owner"),
     "quote": means("stations.quote-with-again-3"),
     "work": means("stations.work-report"),
+    "ready": means("stations.ready-for-you"),
     "bench": means("stations.bench-sheet"),
 }
 Currency = Annotated[str, Meta(max_length=8)]
@@ -225,12 +226,15 @@ class NeckPicture(Struct, frozen=True, forbid_unknown_fields=True):
 
 
 class Letter(Entry, frozen=True, kw_only=True, tag="letter"):
-    """A paper as it went out: its words, and the tables and picture they speak of."""
+    """A paper as it went out: its words, and the tables and pictures they speak of; ``before`` is
+    the neck as it came in.
+    """
 
     paper: PaperKind
     text: LetterText
     tables: Annotated[dict[Line, Table], Meta(max_length=8)]
     picture: NeckPicture = NeckPicture()
+    before: NeckPicture = NeckPicture()
 
 
 OwnerEntry = (

@@ -7,6 +7,7 @@ from nuvrek.wording.entry import Entry
 SENTENCES: dict[str, Entry] = {
     "stations.put-away": "put away",
     "stations.put-back": "back on the shelf",
+    "stations.ready-for-you": "Ready for you",
     "stations.extras": "Done along with it",
     "stations.so-many": "{number}",
     "stations.no-day-or-time-reading": (

@@ -7,15 +7,15 @@ from __future__ import annotations
 from collections.abc import Iterable
 
 from nuvrek.bench.papers.facts import Facts
-from nuvrek.meaning import Saying
 from nuvrek.planning.agreement.limits import limits_of
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.owner.entries import Letter, Quote, Table
 from nuvrek.wording import speech as words
+from nuvrek.wording.papers.greeting import farewell, greeting
 from nuvrek.wording.papers.picture import picture_of
-from nuvrek.wording.papers.plain import WAYS, found_words, way_words
-from nuvrek.wording.speech import say, say_all, tr
+from nuvrek.wording.papers.plain import WAYS, cure_words, found_words, way_words
+from nuvrek.wording.speech import say_all, tr
 
 # More ways than these are not told.
 MOST_WAYS = 6
@@ -26,20 +26,21 @@ _NOT_TOLD = ("read", "refer", "level-straight", "level-held", "level-lies", "har
 def letter(facts: Facts) -> Letter:
     """The letter as it is proposed; its words can be changed before it goes."""
     parts = [
+        greeting(facts),
         *_opening(facts),
         tr("What we found"),
         _list(found_words(facts.solved.findings, facts.figures) or (_nothing(facts),)),
         "[neck]",
         tr("What can be done"),
         "[ways]",
-        tr("What we advise"),
+        tr("What we recommend"),
         _advice(facts),
     ]
     limits = dict.fromkeys(saying for way in facts.ways for saying in limits_of(way.kind))
     if limits:
         parts += [tr("What we can't promise"), _list(say_all(limits))]
     if _worth(facts):
-        parts += [tr("What it stands against"), _worth(facts)]
+        parts += [tr("For comparison"), _worth(facts)]
     parts += _closing(facts)
     marked = tuple(sorted({f for way in facts.ways for f in way.frets if len(way.frets) < 12}))
     return Letter(
@@ -80,35 +81,17 @@ def told_ways(facts: Facts) -> tuple[Way, ...]:
 
 
 def ways_table(facts: Facts) -> Table:
-    """Each way: what is done, what it costs and what it buys."""
+    """Each way: what is done, what it cures, what it costs and how long it takes."""
     f = facts.figures
-    head = (
-        tr("Way"),
-        tr("What is done"),
-        tr("Price"),
-        tr("Working days"),
-        tr("Clean from"),
-        tr("Years of wear"),
-    )
-    rows = [head]
+    rows = [(tr("What is done"), tr("What you will notice"), tr("Price"), tr("Working days"))]
     for way in told_ways(facts):
         cost = facts.cost(way)
-        clean: Saying
-        clean = "–"
-        if way.lowest_mm:
-            clean = f.height(way.lowest_mm[0][0])
-        if cost.years is None:
-            years = "–"
-        else:
-            years = f.number(cost.years, 0)
         rows.append(
             (
-                say(way.title),
                 way_words(way.kind),
+                cure_words(way.kind),
                 f.money(facts.price_of(way)),
                 str(cost.days or "–"),
-                say(clean),
-                years,
             )
         )
     return tuple(rows)
@@ -134,17 +117,13 @@ def _about(several: bool, money: str, low: str, high: str) -> str:
 
 def _advice(facts: Facts) -> str:
     ways = facts.ways
-    named = words.listed(words.lower_first(way_title(way.kind)) for way in ways)
     cost, f = facts.whole, facts.figures
-    texts = [
-        tr(
-            "We advise: {named}. {list}",
-            named=named,
-            list=_list(way_words(way.kind) for way in ways),
-        )
-    ]
+    texts = [_list(way_words(way.kind) for way in ways)]
+    cured = [cure for way in ways if (cure := cure_words(way.kind))]
+    if cured:
+        texts.append(_list(dict.fromkeys(cured)))
     if facts.accepted is not None:
-        texts += _agreed(facts, facts.accepted)
+        texts += agreed_words(facts, facts.accepted)
     elif cost.price.total is not None:
         between = cost.price.between
         money = f.money(cost.price.total)
@@ -162,17 +141,10 @@ def _advice(facts: Facts) -> str:
                 how_many=words.count(cost.days, "day", "days"),
             )
         )
-    if any(way.lowest_mm for way in ways):
-        texts.append(
-            tr(
-                "“Clean from” is how low the lowest string can lie over the twelfth fret and still "
-                "ring clean."
-            )
-        )
     return " ".join(texts)
 
 
-def _agreed(facts: Facts, quote: Quote) -> list[str]:
+def agreed_words(facts: Facts, quote: Quote) -> list[str]:
     """The price that was accepted, and what has changed since."""
     f = facts.figures
     agreed = words.listed(words.lower_first(way_title(kind)) for kind in quote.ways)
@@ -213,12 +185,11 @@ def _worth(facts: Facts) -> str:
     if not texts:
         return ""
     return tr(
-        "{detail}. What it is worth to you only you can say.",
+        "{detail}. Whether it is worth it is of course your decision.",
         detail=words.upper_first("; ".join(texts)),
     )
 
 
 def _closing(facts: Facts) -> list[str]:
-    closing = facts.shop.closing.strip()
     ask = tr("Please tell us which way you would like, or ring us if anything is unclear.")
-    return [ask, *([closing] if closing else [])]
+    return [ask, *farewell(facts)]

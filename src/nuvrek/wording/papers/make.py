@@ -15,6 +15,7 @@ from nuvrek.wording.papers.bench_sheet import bench_sheet
 from nuvrek.wording.papers.letter import letter
 from nuvrek.wording.papers.picture import draw_neck
 from nuvrek.wording.papers.quote import quote_letter
+from nuvrek.wording.papers.ready import ready_for_you
 from nuvrek.wording.papers.work_report import work_report
 from nuvrek.wording.speech import say, tr
 
@@ -31,6 +32,8 @@ def proposed(kind: PaperKind, facts: Facts) -> Letter:
             return quote_letter(facts, given[1] if given is not None else quote(facts))
         case "work":
             return work_report(facts)
+        case "ready":
+            return ready_for_you(facts)
         case "bench":
             return bench_sheet(facts)
 
@@ -39,7 +42,11 @@ def laid_out(
     made: Letter, neck: NeckDescription, owner: Owner | None, shop: Shop, figures: Figures, day: str
 ) -> Paper:
     """A paper with what stands at its top."""
-    drawings = {"neck": draw_neck(neck, made.picture)}
+    drawings = {
+        "neck": draw_neck(neck, made.picture),
+        "before": draw_neck(neck, made.before, tr("as it came in")),
+        "after": draw_neck(neck, made.picture, tr("as it is now")),
+    }
     inside = made.paper == "bench"
     return Paper(
         shop="" if inside else shop.name,
@@ -49,6 +56,7 @@ def laid_out(
         title=f"{say(PAPERS[made.paper] if made.paper != 'letter' else tr('Your instrument'))}",
         blocks=blocks_of(made.text, made.tables, drawings),
         one_page=not inside,
+        us_letter=figures.us_letter,
     )
 
 

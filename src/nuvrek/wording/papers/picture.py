@@ -20,6 +20,7 @@ if TYPE_CHECKING:
     from numpy.typing import NDArray
 
     from nuvrek.bench.solved import Solved
+    from nuvrek.estimate.heightmap import HeightMap
 
 WIDE_MM, HIGH_MM = 170.0, 47.0
 _BOARD_TOP, _BOARD_HIGH = 6.0, 15.0
@@ -32,7 +33,12 @@ def picture_of(solved: Solved, frets: tuple[int, ...] = ()) -> NeckPicture:
     """How each top stands over the straight line from fret 1 to the joint, strings at pitch, and
     the frets spoken of.
     """
-    tops = straightened(solved.map.tops_mm, solved.map.neck)
+    return tops_picture(solved.map, frets)
+
+
+def tops_picture(neck_map: HeightMap, frets: tuple[int, ...] = ()) -> NeckPicture:
+    """The same of a map by itself."""
+    tops = straightened(neck_map.tops_mm, neck_map.neck)
     rows = tuple(map(tuple, tops.round(3).T.tolist()))
     return NeckPicture(rows, frets)
 
@@ -47,9 +53,9 @@ def straightened(tops_mm: NDArray[np.float64], neck: NeckDescription) -> NDArray
     return np.asarray(tops_mm - (tops_mm[0] * (1.0 - share) + tops_mm[end] * share))
 
 
-def draw_neck(neck: NeckDescription, picture: NeckPicture) -> Drawing:
+def draw_neck(neck: NeckDescription, picture: NeckPicture, when: str = "") -> Drawing:
     """The board from above with its frets, those spoken of marked, and under it the line of the
-    tops.
+    tops; ``when`` that was is said beside it.
     """
     geometry = SheetGeometry(neck, 2.0, WIDE_MM - 4.0, _BOARD_TOP, _BOARD_HIGH)
     marked = frozenset(fret for fret in picture.marked if fret <= neck.frets)
@@ -60,6 +66,8 @@ def draw_neck(neck: NeckDescription, picture: NeckPicture) -> Drawing:
         for fret in _numbered(neck.frets, marked)
     ]
     lines, drawn_words = _tops(geometry, neck, picture)
+    if when:
+        drawn_words.append(DrawnWord(WIDE_MM / 2, _BOARD_TOP + _BOARD_HIGH + 5.5, when, 9.0, True))
     return Drawing(
         WIDE_MM, HIGH_MM, (_board(geometry, neck),), (*strokes, *lines), (*marks, *drawn_words)
     )
@@ -106,8 +114,7 @@ def _tops(
         places = [(x, _LINE_Y - times * mm) for x, mm in zip(geometry.frets_x, row, strict=True)]
         strokes += [Stroke(*a, *b, wide, grey) for a, b in itertools.pairwise(places)]
     words = tr(
-        "tops of the frets, heights drawn {times:.0f} times as large; "
-        "thick: low strings' side, thin: high strings' side",
+        "Fret heights, magnified {times:.0f}×. Thick line: bass side, thin line: treble side.",
         times=times,
     )
     return strokes, [DrawnWord(WIDE_MM / 2, HIGH_MM - 1.0, words, 7.5)]

@@ -44,6 +44,7 @@ WAYS: dict[str, Saying] = {
     "crown-first": later("Worn frets are rounded again, then all are filed lightly to one line."),
     "lift-fret": later("A fret that sits too deep is lifted and glued at its height."),
     "refret-some": later("Some frets are replaced, and brought to the height of the others."),
+    "first-frets": later("The new fretboard gets its first frets, filed to one line and rounded."),
     "refret": later("All frets are replaced by new ones, filed to one line and rounded."),
     "refret-true": later(
         "The frets are drawn, the fingerboard is made true, and new ones are put in."
@@ -53,6 +54,43 @@ WAYS: dict[str, Saying] = {
     "new-neck": later("Another neck is fitted in place of this one."),
     "heat": later("The neck is warmed and clamped, so that it straightens."),
     "refer": later("The work is passed on to a specialist."),
+}
+# What a player notices afterwards, by way.
+CURES: dict[str, Saying] = {
+    "leave": later("It stays as it is."),
+    "read": later("We will know what it needs."),
+    "strings": later("It feels lighter or tighter in the hand, as was wished."),
+    "nut": later("The first frets play easily and in tune, and open strings ring."),
+    "zero-fret": later("The first frets play easily and in tune, and open strings ring."),
+    "saddle": later("The strings lie at the height that was wished."),
+    "shim": later("The strings can lie as low as was wished."),
+    "rod-nut": later("The truss rod can be set again."),
+    "rod-back": later("The neck is back where it was."),
+    "intonation": later("Chords are in tune all the way up the neck."),
+    "pickups": later("Notes are true and no longer wavering."),
+    "bridge": later("It stays in tune and lies as it should."),
+    "hardware": later("The rattle is gone."),
+    "rod": later("Buzzing or stiffness in the middle of the neck is gone."),
+    "seat": later("Those frets ring firmly again, and no end catches the hand."),
+    "ends": later("The hand runs along the neck without a scratch."),
+    "spot-level": later("The notes that choked or buzzed ring clean."),
+    "play-clean": later("Every note rings clean at the height you play at."),
+    "crown-few": later("Notes are true again, and bends run smoothly."),
+    "level": later("Every note rings clean, and the strings can lie lower."),
+    "level-straight": later("Every note rings clean, and the strings can lie lower."),
+    "level-held": later("Every note rings clean, and the strings can lie lower."),
+    "level-lies": later("Every note rings clean."),
+    "crown-first": later("Every note rings clean, and the worn frets feel round again."),
+    "lift-fret": later("The note in front of it rings clean."),
+    "first-frets": later("It can be strung up and played."),
+    "refret-some": later("The worn frets feel and sound like the others."),
+    "refret": later("It plays as new, with years of wear ahead."),
+    "refret-true": later("It plays as new on a straight fretboard, with years of wear ahead."),
+    "refret-tangs": later("It plays as new, and the neck lies straighter."),
+    "refret-angle": later("It plays as new, and the strings can lie lower."),
+    "new-neck": later("It plays on a sound neck."),
+    "heat": later("The neck lies straighter, and the strings lower."),
+    "refer": later("It is mended by hands that do this every day."),
 }
 MOST_FOUND = 5
 
@@ -77,6 +115,11 @@ def _as_told(key: str, finding: Finding, findings: Sequence[Finding], figures: F
     named = sorted({f.fret for f in same if f.fret is not None})
     largest = figures.length(max(abs(f.mm) for f in same))
     return say(means(key, frets=frets(named), mm=largest, number=max(len(named), 1)))
+
+
+def cure_words(kind: str) -> str:
+    """What a player notices after a way."""
+    return say(CURES.get(kind, ""))
 
 
 def way_words(kind: str) -> str:

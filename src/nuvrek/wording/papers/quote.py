@@ -7,6 +7,7 @@ from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.working.agreement import standings
 from nuvrek.readings.owner.entries import Letter, Quote, Table
 from nuvrek.wording import speech as words
+from nuvrek.wording.papers.greeting import farewell, greeting
 from nuvrek.wording.papers.plain import way_words
 from nuvrek.wording.speech import say, tr
 
@@ -16,7 +17,12 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
     f = facts.figures
     done = " ".join(way_words(kind) for kind in given.ways)
     parts = [
-        tr("For {title} we quote:", title=facts.neck.title),
+        greeting(facts),
+        tr(
+            "for {title} we quote, under the number {number}:",
+            title=facts.neck.title,
+            number=quote_number(facts, given),
+        ),
         "[prices]",
         tr("What is done: {done}", done=done),
     ]
@@ -24,8 +30,8 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
         low, high = (f.money(amount, given.currency) for amount in (given.least, given.most))
         parts.append(
             tr(
-                "Where the work goes by the hour this is what we know of it now: between "
-                "{low} and {high} in all. You hear from us before it goes beyond.",
+                "This is an estimate: between {low} and {high}. We will call you before going "
+                "over it.",
                 low=low,
                 high=high,
             )
@@ -36,10 +42,16 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
         parts += [tr("What we ask you to agree to"), " ".join(_full(one) for one in about)]
     if given.until:
         parts.append(tr("This quote stands until {day}.", day=f.day(given.until)))
-    closing = facts.shop.closing.strip()
-    parts += [closing] if closing else []
+    parts += farewell(facts)
     tables = {"prices": price_table(given, f)}
     return Letter(paper="quote", text="\n\n".join(parts), tables=tables)
+
+
+def quote_number(facts: Facts, given: Quote) -> str:
+    """By which a quote is named on the telephone: its day, and which of that neck's it was."""
+    known = [quote for _, quote in facts.dealings.quotes]
+    at = known.index(given) + 1 if given in known else len(known) + 1
+    return f"{(given.at or facts.day)[:10]}-{at}"
 
 
 def _full(text: str) -> str:
@@ -51,8 +63,11 @@ def _full(text: str) -> str:
 def price_table(given: Quote, figures: Figures) -> Table:
     """The lines of a quote, its tax and its total."""
     rows = [(tr("For"), tr("Amount"))]
-    rows += [(line.words, figures.money(line.amount, given.currency)) for line in given.lines]
+    rows += [
+        (words.upper_first(line.words), figures.money(line.amount, given.currency))
+        for line in given.lines
+    ]
     if given.tax_words:
         rows.append((words.upper_first(given.tax_words), figures.money(given.tax, given.currency)))
-    rows.append((tr("In all"), figures.money(given.total, given.currency)))
+    rows.append((tr("Total"), figures.money(given.total, given.currency)))
     return tuple(rows)

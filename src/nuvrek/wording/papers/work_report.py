@@ -12,6 +12,8 @@ from nuvrek.planning.wear import wear_of
 from nuvrek.readings.entries import Filed, FretWork, Seated
 from nuvrek.readings.owner.entries import HandedBack, Letter, Table
 from nuvrek.wording import speech as words
+from nuvrek.wording.papers.greeting import farewell, greeting
+from nuvrek.wording.papers.letter import agreed_words
 from nuvrek.wording.papers.picture import picture_of
 from nuvrek.wording.papers.plain import way_words
 from nuvrek.wording.speech import later, say, tr
@@ -27,15 +29,19 @@ _KEPT: dict[bool | None, Saying] = {True: later("kept"), False: later("not kept"
 def work_report(facts: Facts) -> Letter:
     """The report as it is proposed."""
     back = facts.dealings.handed_back or HandedBack()
-    f = facts.figures
-    parts = [tr("This is what was done on {title}.", title=facts.neck.title), tr("What was done")]
-    parts.append(" ".join((back.done.strip() or _done(facts)).split()))
+    parts = [
+        greeting(facts),
+        tr("This is what was done on {title}.", title=facts.neck.title),
+        tr("What was done"),
+    ]
+    parts.append(" ".join((back.done.strip() or done_words(facts)).split()))
     parts += ["[neck]", *_results(facts), tr("The metal that is left"), _metal(facts)]
     parts += _given_back(facts, back)
-    parts += [tr("When to look again"), _look_again(facts, back)]
-    parts += [tr("How to keep it"), back.care.strip() or f.localised(say(CARE))]
-    closing = facts.shop.closing.strip()
-    parts += [closing] if closing else []
+    parts += [tr("When to look again"), look_again(facts, back)]
+    parts += [tr("How to keep it"), care_words(facts, back)]
+    if facts.accepted is not None:
+        parts += [tr("What it costs"), *agreed_words(facts, facts.accepted)]
+    parts += farewell(facts)
     return Letter(
         paper="work",
         text="\n\n".join(part for part in parts if part),
@@ -44,7 +50,7 @@ def work_report(facts: Facts) -> Letter:
     )
 
 
-def _done(facts: Facts) -> str:
+def done_words(facts: Facts) -> str:
     """The ways that were gone, in words for the owner."""
     done = dict.fromkeys(facts.done)
     if not done:
@@ -139,6 +145,11 @@ def _given_back(facts: Facts, back: HandedBack) -> list[str]:
     return []
 
 
+def care_words(facts: Facts, back: HandedBack) -> str:
+    """How to keep it: as the shop wrote, else as usual."""
+    return back.care.strip() or say(facts.figures.localised(say(CARE)))
+
+
 def _ended(text: str) -> str:
     """What somebody typed, as a sentence."""
     whole = " ".join(text.split())
@@ -147,11 +158,14 @@ def _ended(text: str) -> str:
     return f"{whole}."
 
 
-def _look_again(facts: Facts, back: HandedBack) -> str:
+def look_again(facts: Facts, back: HandedBack) -> str:
     dates = say(look_again_words(facts.neck_state, facts.day)).strip()
     if back.come_back.strip():
         return _ended(tr("Please come back: {come_back}", come_back=back.come_back))
     if dates:
         dates = words.lower_first(facts.figures.localised(dates))
-        return tr("Wood creeps. Please let us look at it again: {dates}", dates=dates)
-    return tr("Come back when a note buzzes or the strings lie otherwise than now.")
+        return tr(
+            "Necks keep settling for a while. Please bring it in for a free check: {dates}",
+            dates=dates,
+        )
+    return tr("Please come back if a note starts to buzz or the action changes.")
