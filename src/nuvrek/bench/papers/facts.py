@@ -10,6 +10,7 @@ from msgspec import structs
 from nuvrek.bench.owner.cost import Cost, cost_of, course_ways
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.working.agreement import plans_of
+from nuvrek.bench.working.found import found_lines
 from nuvrek.meaning import Refusal, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
@@ -116,7 +117,7 @@ class Facts:
     @property
     def whole(self) -> Cost:
         """What the ways meant cost together."""
-        extras = self.dealings.extras
+        extras = (*self.dealings.extras, *found_lines(self.neck_state))
         return cost_of(self.ways, self.neck, self.pace, self.prices, extras)
 
 

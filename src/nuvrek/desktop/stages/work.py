@@ -22,6 +22,7 @@ from nuvrek.bench.session import undo_hint
 from nuvrek.bench.strips.strips import AnyStrip
 from nuvrek.bench.working.asked_readings import due_reading
 from nuvrek.bench.working.course_walk import Gate, gate_of
+from nuvrek.bench.working.found import found_entries, found_words
 from nuvrek.bench.working.ink_order import InkWalk
 from nuvrek.bench.working.job import (
     asked_first,
@@ -39,7 +40,9 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.rod import RodView
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Stage, button, heading, scrolling
+from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.stages.new_wire.at_work import AtWork
+from nuvrek.desktop.widgets.at_work.found_row import FoundRow
 from nuvrek.desktop.widgets.at_work.heat_row import HeatRow
 from nuvrek.desktop.widgets.at_work.owner_gate import OwnerGate
 from nuvrek.desktop.widgets.at_work.rod_row import RodRow
@@ -79,7 +82,7 @@ class WorkStage(Stage):
         self._make_buttons()
         row = QHBoxLayout()
         row.addWidget(self.done)
-        for push in (self.half, self.sweep, self.one_fret, self.seated):
+        for push in (self.half, self.sweep, self.one_fret, self.seated, self.opened):
             row.addWidget(push)
         row.addStretch()
         right = QVBoxLayout()
@@ -90,6 +93,7 @@ class WorkStage(Stage):
         for part in (self.rod, self.heat, self.seat):
             right.addWidget(part)
         right.addLayout(row)
+        right.addWidget(self.found)
         lower = QHBoxLayout()
         lower.setSpacing(22)
         lower.addWidget(self.steps, 4)
@@ -113,6 +117,12 @@ class WorkStage(Stage):
         self.sweep.clicked.connect(self._rocker)
         self.rod, self.heat, self.seat = RodRow(), HeatRow(), SeatRow(self.app)
         self.rod.turned.connect(self._turned)
+        self.found, self.pictures = FoundRow(), Extras(self, about=lambda: None)
+        self.found.setVisible(False)
+        self.found.kept.connect(self._found)
+        self.found.pictured.connect(self._found_with_picture)
+        self.opened = button(tr("Found something  (7)"))
+        self.opened.clicked.connect(self._open_found)
 
     def enter(self) -> None:
         self.fret = None
@@ -265,6 +275,37 @@ class WorkStage(Stage):
             if text:
                 self.bar.say(text)
 
+    def _open_found(self) -> None:
+        """Something turned up: the row for it, or away with it."""
+        self.found.setVisible(not self.found.isVisible())
+        if self.found.isVisible():
+            self.found.what.setFocus()
+        else:
+            self.setFocus()
+
+    def _found(self) -> bool:
+        """Write down what was found; the job pauses and the rest is weighed anew."""
+        session = self.app.session
+        if session is None:
+            return False
+        told = self.found.told(session.neck_state.neck.frets)
+        if isinstance(told, str):
+            self.bar.say(told)
+            return False
+        entries = found_entries(session.neck_state, *told)
+        if not self.app.write(lambda: session.append(*entries)):
+            return False
+        self.found.clear()
+        self.found.setVisible(False)
+        self.setFocus()
+        self.refresh()
+        self.bar.say(say(found_words(session.neck_state)))
+        return True
+
+    def _found_with_picture(self) -> None:
+        if self._found():
+            self.pictures.ask_photo()
+
     def _leave_or_take_up(self) -> None:
         """The step is left for something else, or taken up again: its time is counted so."""
         session = self.app.session
@@ -320,7 +361,7 @@ class WorkStage(Stage):
 
     def key(self, name: str) -> bool:
         gated = self.gate.look(self.app.session)
-        if gated and name != "back":
+        if gated and name not in ("back", "7"):
             if name == "0":
                 self.app.stage_wanted.emit("Owner")
             else:
@@ -344,6 +385,9 @@ class WorkStage(Stage):
             return True
         if name == "/" and self._pressing:
             self._tick(firm=True)
+            return True
+        if name == "7" and self.step_in_hand is not None:
+            self._open_found()
             return True
         if name == "back" and self.app.session is not None:
             if self.refret is not None:
@@ -421,6 +465,7 @@ class WorkStage(Stage):
         left = {fret for fret, _ in left_to_file(neck_state)}
         self.one_fret.setVisible(filing and self.fret in left)
         self.half.setVisible(filing and bool(left))
+        self.opened.setVisible(now is not None)
         self.sweep.setVisible(filing)
         seating = now is not None and now.action == "seat"
         swept = now is not None and bool(now.sweep)

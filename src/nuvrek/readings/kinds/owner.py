@@ -11,6 +11,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import HOW_WORDS
 from nuvrek.readings.kinds.record import EntryRecord
 from nuvrek.readings.owner.entries import (
+    FOUND_WHAT,
     MATTERS,
     PAPERS,
     SOUND_FAULTS,
@@ -19,6 +20,7 @@ from nuvrek.readings.owner.entries import (
     ComplaintShaped,
     Consented,
     Extras,
+    Found,
     GateLifted,
     HandedBack,
     Letter,
@@ -115,6 +117,13 @@ WORTH = EntryRecord(
     frets=_no_frets,
     faults=_worth_faults,
     page=_PAGE,
+)
+FOUND = EntryRecord(
+    type=Found,
+    place=lambda found: FOUND_WHAT[found.what],
+    value=lambda _found, _unit, _heights: means("stations.found-when-opened"),
+    frets=lambda found: frozenset(found.frets),
+    page="Work",
 )
 EXTRAS = EntryRecord(
     type=Extras,

@@ -13,6 +13,7 @@ from nuvrek.readings.owner.entries import (
     Consented,
     ExtraLine,
     Extras,
+    Found,
     GateLifted,
     HandedBack,
     Letter,
@@ -50,6 +51,7 @@ class Dealings(Struct, frozen=True):
     handed_back: HandedBack | None = None
     worth: Worth = Worth()
     extras: tuple[ExtraLine, ...] = ()
+    found: tuple[tuple[int, Found], ...] = ()
     quotes: tuple[tuple[int, Quote], ...] = ()
     answers: dict[int, Answered] = {}
     said: dict[tuple[Matter, str], Given] = {}
@@ -68,13 +70,27 @@ class Dealings(Struct, frozen=True):
 
     @property
     def accepted_quote(self) -> tuple[int, Quote] | None:
-        """The newest quote the owner has said yes to, if none was given since."""
-        if not self.quotes:
+        """The newest quote the owner has said yes to, if none was given since, and nothing was
+        found in the middle of the job that it does not hold.
+        """
+        given = self.quotes[-1] if self.quotes else None
+        if given is None or (self.found and self.found[-1][0] > given[0]):
             return None
-        answer = self.answers.get(self.quotes[-1][0])
-        if answer is not None and answer.says == "accepted":
-            return self.quotes[-1]
-        return None
+        return given if self._accepted(given[0]) else None
+
+    @property
+    def accepted_before(self) -> tuple[int, Quote] | None:
+        """What was agreed before something was found: what is done by it is owed by it."""
+        if not self.found:
+            return None
+        last = self.found[-1][0]
+        return next(
+            (one for one in reversed(self.quotes) if one[0] < last and self._accepted(one[0])), None
+        )
+
+    def _accepted(self, quote: int) -> bool:
+        answer = self.answers.get(quote)
+        return answer is not None and answer.says == "accepted"
 
 
 def refused_ways(dealings: Dealings) -> frozenset[str]:
@@ -114,6 +130,10 @@ def dealt(before: Dealings, number: int, entry: OwnerEntry) -> Dealings:
             return structs.replace(before, handed_back=entry)
         case Worth():
             return structs.replace(before, worth=entry)
+        case Found():
+            # The rest of the job is another than that which was agreed to.
+            said = {key: given for key, given in before.said.items() if key[0] != "way"}
+            return structs.replace(before, found=(*before.found, (number, entry)), said=said)
         case Extras(lines=lines):
             return structs.replace(before, extras=lines)
         case Quote():

@@ -161,6 +161,29 @@ class Quote(Entry, frozen=True, kw_only=True, tag="quote"):
     until: Annotated[str, Meta(max_length=10)] = ""
 
 
+FoundWhat = Literal[
+    "more frets", "glue everywhere", "shelf in the slot", "loose tongue", "something else"
+]
+FOUND_WHAT: dict[FoundWhat, Saying] = {
+    "more frets": means("stations.found-more-frets"),
+    "glue everywhere": means("stations.found-glue"),
+    "shelf in the slot": means("stations.found-shelf"),
+    "loose tongue": means("stations.found-tongue"),
+    "something else": means("stations.found-else"),
+}
+
+
+class Found(Entry, frozen=True, kw_only=True, tag="found"):
+    """What was found in the middle of a job: what was agreed before holds for what is done, the
+    rest is asked for anew. ``minutes`` are what it costs more, ``frets`` where it is.
+    """
+
+    what: FoundWhat
+    words: Line = ""
+    frets: Frets = ()
+    minutes: Annotated[int, Meta(ge=0, le=6000)] = 0
+
+
 class ExtraLine(Struct, frozen=True, forbid_unknown_fields=True):
     """Something small that is done along with a job: a socket, dots, an end pin. ``amount`` is its
     price; None: by its minutes.
@@ -244,6 +267,7 @@ OwnerEntry = (
     | HandedBack
     | Worth
     | Extras
+    | Found
     | Quote
     | Answered
     | Consented

@@ -8,6 +8,12 @@ SENTENCES: dict[str, Entry] = {
     "stations.put-away": "put away",
     "stations.put-back": "back on the shelf",
     "stations.ready-for-you": "Ready for you",
+    "stations.found-when-opened": "found in the middle of the job",
+    "stations.found-more-frets": "More frets than asked for",
+    "stations.found-glue": "Glue everywhere",
+    "stations.found-shelf": "A shelf where the slot should be",
+    "stations.found-tongue": "The tongue is loose",
+    "stations.found-else": "Something else",
     "stations.extras": "Done along with it",
     "stations.so-many": "{number}",
     "stations.no-day-or-time-reading": (

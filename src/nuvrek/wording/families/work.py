@@ -5,6 +5,11 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
+    "work.found-in-the-middle": "Found: {what}.",
+    "work.rest-is-weighed-anew": (
+        "The job pauses. What is done stays as agreed; Choose has the course for the rest, and the "
+        "owner is asked again."
+    ),
     "work.put-away": "Put away",
     "work.put-away-its-journal-stays": "Put away; everything written down is kept.",
     "work.step-waits-owners-word": "This step waits for the owner's word: {named}.",

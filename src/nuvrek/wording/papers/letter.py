@@ -10,12 +10,12 @@ from nuvrek.bench.papers.facts import Facts
 from nuvrek.planning.agreement.limits import limits_of
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.ways.kinds import way_title
-from nuvrek.readings.owner.entries import Letter, Quote, Table
+from nuvrek.readings.owner.entries import FOUND_WHAT, Letter, Quote, Table
 from nuvrek.wording import speech as words
 from nuvrek.wording.papers.greeting import farewell, greeting
 from nuvrek.wording.papers.picture import picture_of
 from nuvrek.wording.papers.plain import WAYS, cure_words, found_words, way_words
-from nuvrek.wording.speech import say_all, tr
+from nuvrek.wording.speech import say, say_all, tr
 
 # More ways than these are not told.
 MOST_WAYS = 6
@@ -28,6 +28,7 @@ def letter(facts: Facts) -> Letter:
     parts = [
         greeting(facts),
         *_opening(facts),
+        *_found_when_opened(facts),
         tr("What we found"),
         _list(found_words(facts.solved.findings, facts.figures) or (_nothing(facts),)),
         "[neck]",
@@ -169,6 +170,33 @@ def agreed_words(facts: Facts, quote: Quote) -> list[str]:
             )
         )
     return texts
+
+
+def _found_when_opened(facts: Facts) -> list[str]:
+    """What turned up in the middle of the job, what is done and agreed, and that the rest is asked
+    for anew.
+    """
+    dealings, f = facts.dealings, facts.figures
+    if not dealings.found:
+        return []
+    said = [
+        words.sentences(say(FOUND_WHAT[found.what]), found.words) for _, found in dealings.found
+    ]
+    texts = [
+        tr("While working on it we found this:"),
+        *(text if text.endswith(".") else f"{text}." for text in said),
+    ]
+    before = dealings.accepted_before
+    if before is not None:
+        texts.append(
+            tr(
+                "What is done so far was agreed on {day}, for {money} in all; the rest below is "
+                "new, and waits for your word.",
+                day=f.day(before[1].at),
+                money=f.money(before[1].total, before[1].currency),
+            )
+        )
+    return [tr("Found when opened"), " ".join(texts)]
 
 
 def _worth(facts: Facts) -> str:

@@ -19,7 +19,7 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
     parts = [
         greeting(facts),
         tr(
-            "for {title} we quote, under the number {number}:",
+            "For {title} we quote, under the number {number}:",
             title=facts.neck.title,
             number=quote_number(facts, given),
         ),

@@ -44,12 +44,12 @@ def ready_for_you(facts: Facts) -> Letter:
 
 
 def _opening(facts: Facts) -> str:
-    ready = tr("your instrument, {title}, is ready for you.", title=facts.neck.title)
+    ready = tr("Your instrument, {title}, is ready for you.", title=facts.neck.title)
     complaint = " ".join(facts.neck.complaint.split())
     if complaint:
         told = tr("You told us: “{complaint}”", complaint=complaint)
-        return words.sentences(words.upper_first(ready), told)
-    return words.upper_first(ready)
+        return words.sentences(ready, told)
+    return ready
 
 
 def _notice(facts: Facts) -> str:
