@@ -191,7 +191,8 @@ def live_numbers(entries: Sequence[AnyEntry]) -> list[int]:
 
 def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> NeckState:
     """The state of ``neck`` after ``entries``."""
-    folding = _Folding(NeckState(neck=neck, state=_strung(neck, State())))
+    start = NeckState(neck=neck, state=_strung(neck, State()), out=_never_in(neck))
+    folding = _Folding(start)
     for number in live_numbers(entries):
         folding.add(number, entries[number - 1])
     return folding.state_at(len(entries))
@@ -207,6 +208,13 @@ def advance(neck_state: NeckState, number: int, *entries: AnyEntry) -> NeckState
     for at, entry in enumerate(entries, number):
         folding.add(at, entry)
     return folding.state_at(number + len(entries) - 1)
+
+
+def _never_in(neck: NeckDescription) -> frozenset[int]:
+    """The frets of a new board, which are out until they are fitted."""
+    if not neck.no_frets:
+        return frozenset()
+    return frozenset(range(1, neck.frets + 1))
 
 
 def _strung(neck: NeckDescription, state: State) -> State:
@@ -267,6 +275,8 @@ class _Folding:
                 self._read(number, entry)
             # A joint past the last fret (old logbooks let it in) describes no neck.
             case Describe(neck=neck) if neck.joint_fret <= neck.frets:
+                if not self.renewed:
+                    self.out = self.out - _never_in(self.neck_state.neck) | _never_in(neck)
                 self.neck_state = structs.replace(self.neck_state, neck=neck)
                 self.state = _strung(neck, self.state)
             case RoundStart(name=name):

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from datetime import date, timedelta
 from typing import TYPE_CHECKING, assert_never
 
@@ -136,15 +136,24 @@ def steps_in_hand(neck_state: NeckState) -> tuple[Step, ...]:
     steps = steps_of(chosen.way, neck, doing)
     pressed = not unpressed(neck_state) and "press" not in neck_state.steps_done
     gone = {"press"} if pressed else set()
-    # Strings that are off already are not taken off.
-    if neck_state.state.strings == "slack" and not neck_state.steps_done:
-        gone.add("slacken")
     # What the ways that follow do as well is theirs, once.
     ahead = [steps_of(kind, neck, Doing()) for kind in chosen.course]
     if not chosen.course:
         steps = with_extras(steps, neck_state.dealings.extras)
     mine = job_steps([steps, *ahead])[0]
+    if _off_already(mine, neck_state):
+        gone.add("slacken")
     return tuple(step for step in mine if step.key not in gone)
+
+
+def _off_already(steps: Sequence[Step], neck_state: NeckState) -> bool:
+    """Whether the strings were off when the way was taken up: nobody takes them off again."""
+    keys = [step.key for step in steps]
+    if "slacken" not in keys or "slacken" in neck_state.steps_done:
+        return False
+    after = keys[keys.index("slacken") + 1 :]
+    began = any(key in neck_state.steps_done for key in after)
+    return began or neck_state.state.strings == "slack"
 
 
 def doing_of(neck: NeckDescription, chosen: Chosen, agreed: Agreed, terms: NewWire) -> Doing:
