@@ -92,7 +92,7 @@ class Rod(unittest.TestCase):
         low = rod.strings[-1].height
         assert low is not None
         self.assertTrue(1.0 * relief < low[0] - low[1] < 2.8 * relief)
-        self.assertIn("action at fret 12 comes down", say(rod.gist))
+        self.assertIn("Action at fret 12: about", say(rod.gist))
 
 
 class Metal(unittest.TestCase):

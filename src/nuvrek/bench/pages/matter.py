@@ -64,11 +64,14 @@ class Matter(Struct, frozen=True):
     trial: Trial | None
     trial_words: Saying
     beside: tuple[BesideShown, ...]
+    follows: tuple[Saying, ...]
     lines: tuple[Saying, Saying, Saying]
 
 
-def matter_of(plan: Plan, neck_state: NeckState, unit: Unit, height_unit: Unit) -> Matter:
-    """What the page shows of a plan."""
+def matter_of(
+    plan: Plan, neck_state: NeckState, unit: Unit, height_unit: Unit, job: Saying = ""
+) -> Matter:
+    """What the page shows of a plan; ``job`` says what the whole course takes and costs."""
     causes = tuple(_cause(cause) for cause in plan.causes[:CAUSES])
     tests = plan.diagnosis.tests
     return Matter(
@@ -81,8 +84,43 @@ def matter_of(plan: Plan, neck_state: NeckState, unit: Unit, height_unit: Unit) 
         trial=plan.trial if _does_something(plan) else None,
         trial_words=_trial_words(plan.trial, unit, height_unit),
         beside=_beside(plan, unit, height_unit),
+        follows=_follows(plan, neck_state, height_unit, job),
         lines=_lines(plan),
     )
+
+
+def _follows(
+    plan: Plan, neck_state: NeckState, height_unit: Unit, job: Saying
+) -> tuple[Saying, ...]:
+    """What the course does to the strings and what nut and saddle do for it, then the whole job."""
+    if not _does_something(plan):
+        return ()
+    said: list[Saying] = []
+    way = next((plan.way(leg.way) for leg in plan.course if plan.way(leg.way).strings), None)
+    if way is not None:
+        low, high = way.strings[-1].height, way.strings[0].height
+        if low is not None and high is not None and _moves(low, high):
+            figures = {
+                name: format_length(mm, height_unit)
+                for name, mm in zip(
+                    ("low", "low_after", "high", "high_after"), (*low[:2], *high[:2]), strict=True
+                )
+            }
+            fret = neck_state.neck.height_fret
+            said.append(means("matter.action-before-after", fret=fret, **figures))
+        legs = {leg.way for leg in plan.course}
+        by_leg = {"nut": way.doing.nut, "saddle": way.doing.saddle}
+        # What has a leg of its own is told there.
+        said += [words for kind, words in by_leg.items() if words and kind not in legs]
+    return (*said, job) if job else tuple(said)
+
+
+# Less than this nobody sees at a rule.
+_SEEN_MM = 0.05
+
+
+def _moves(low: tuple[float, float, float], high: tuple[float, float, float]) -> bool:
+    return max(abs(low[1] - low[0]), abs(high[1] - high[0])) >= _SEEN_MM
 
 
 def _does_something(plan: Plan) -> bool:
@@ -105,7 +143,20 @@ def _leg(plan: Plan, number: int) -> LegShown:
     detail: Saying = leg.why
     if way is not None and leg.way not in ("read", "leave") and leg.rule != "cause":
         detail = way.gist
+    if leg.way in ("nut", "saddle") and (after := _after_the_metal(plan, number)):
+        detail = after
     return LegShown(leg.way, way_title(leg.way), detail, leg.gate)
+
+
+def _after_the_metal(plan: Plan, number: int) -> Saying:
+    """What nut or saddle do once the legs before are gone: their figures today say less."""
+    leg = plan.course[number]
+    for before in reversed(plan.course[:number]):
+        doing = plan.way(before.way).doing
+        words = doing.nut if leg.way == "nut" else doing.saddle
+        if words:
+            return words
+    return ""
 
 
 def _trial_words(trial: Trial | None, unit: Unit, height_unit: Unit) -> Saying:

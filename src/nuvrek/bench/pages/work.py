@@ -9,7 +9,7 @@ from nuvrek.bench.strips.filing import metal_strip, section_strip
 from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.working.course_walk import Gate
 from nuvrek.bench.working.ink_order import InkWalk, ink_gone
-from nuvrek.bench.working.job import filed_mm, left_to_file, steps_in_hand, still_to_file
+from nuvrek.bench.working.job import filed_mm, left_to_file, steps_ahead, still_to_file
 from nuvrek.meaning import Saying, lower_first, means, sentences
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.planning.steps.step import Step
@@ -180,8 +180,7 @@ def no_way_words(solved: Solved | None) -> Saying:
 
 def to_go_words(neck_state: NeckState) -> Saying:
     """How long the steps that are left take at the bench."""
-    done = neck_state.steps_done
-    ahead = [step for step in steps_in_hand(neck_state) if step.key not in done]
+    ahead = steps_ahead(neck_state)
     minutes = sum(step.minutes for step in ahead if step.key != "look-again")
     if minutes < 90:
         return means("pages.about-minutes-go", minutes=minutes)

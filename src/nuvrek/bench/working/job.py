@@ -185,9 +185,18 @@ def _new_wire_of(neck_state: NeckState, chosen: Chosen) -> NewWire:
     return NewWire()
 
 
+def steps_ahead(neck_state: NeckState) -> tuple[Step, ...]:
+    """The steps that are still to be ticked: those after the last that was. What this program asks
+    for today, and did not when the job was walked, is not asked for afterwards.
+    """
+    steps, done = steps_in_hand(neck_state), neck_state.steps_done
+    last = max((n for n, step in enumerate(steps) if step.key in done), default=-1)
+    return steps[last + 1 :]
+
+
 def next_step(neck_state: NeckState) -> Step | None:
     """The first step not ticked yet."""
-    return next((s for s in steps_in_hand(neck_state) if s.key not in neck_state.steps_done), None)
+    return next(iter(steps_ahead(neck_state)), None)
 
 
 def look_again_words(neck_state: NeckState, today: str) -> Saying:

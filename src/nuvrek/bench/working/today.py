@@ -12,7 +12,7 @@ from msgspec import Struct
 from nuvrek import meaning
 from nuvrek.bench.working.agreement import waiting
 from nuvrek.bench.working.clocks import until_of
-from nuvrek.bench.working.job import next_step, steps_in_hand
+from nuvrek.bench.working.job import next_step, steps_ahead
 from nuvrek.bench.working.moments import apart, moment
 from nuvrek.bench.working.ticks import kind_of_neck
 from nuvrek.meaning import Kept, Saying, means
@@ -180,11 +180,10 @@ def _days_on(day: str, days: int) -> str:
 
 
 def _ahead(neck_state: NeckState) -> tuple[tuple[str, float], ...]:
-    done = neck_state.steps_done
     return tuple(
         (step.key.rstrip("-0123456789"), float(step.minutes))
-        for step in steps_in_hand(neck_state)
-        if step.key not in done and step.key != "look-again" and step.minutes
+        for step in steps_ahead(neck_state)
+        if step.key != "look-again" and step.minutes
     )
 
 

@@ -17,7 +17,7 @@ from nuvrek.wording.speech import say, say_all, tr
 _MOST_PERCENT = 125
 _LEFT_SHARE = 0.6
 _HEAD, _LINE, _OTHER, _TEST, _LEG, _BESIDE, _GAP = 34, 21, 34, 64, 74, 76, 8
-_DOTS, _TRIAL = 24, 104
+_DOTS, _TRIAL, _FOLLOWS, _ONE_LINE = 24, 84, 40, 64
 # How far in from the left a cause is named: its bar stands before it.
 _INDENT = 170
 
@@ -221,6 +221,27 @@ class MatterView(QWidget):
             top += t.px(_LEG + _GAP)
         if matter.trial is not None:
             self._trial(p, t, QRectF(box.left(), top, box.width(), t.px(_TRIAL)), matter)
+            top += t.px(_TRIAL + _GAP)
+        if matter.follows:
+            self._follows(p, t, QRectF(box.left(), top, box.width(), box.bottom() - top), matter)
+
+    def _follows(self, p: QPainter, t: Theme, box: QRectF, matter: Matter) -> None:
+        """What follows the metal, line by line as far as there is room; the job stands last."""
+        told = [
+            (say(one), t.px(_FOLLOWS if len(say(one)) > _ONE_LINE else 22))
+            for one in matter.follows
+        ]
+        room = box.height() - t.px(24)
+        while told and sum(high for _, high in told) > room:
+            told = told[1:]
+        if not told:
+            return
+        head = QRectF(box.left(), box.top(), box.width(), t.px(24))
+        self._line(p, t, head, tr("What follows"), 15, bold=True)
+        top = head.bottom()
+        for words, high in told:
+            self._lines(p, t, QRectF(box.left(), top, box.width(), high), words, "muted")
+            top += high
 
     def _leg(self, p: QPainter, t: Theme, row: QRectF, number: int, leg: LegShown) -> None:
         middle, r = QPointF(row.left() + t.px(16), row.top() + t.px(17)), t.px(14)

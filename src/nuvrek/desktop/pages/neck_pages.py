@@ -221,7 +221,7 @@ NECK_PAGES: dict[str, Page] = {
             ".": later("gone up to here"),
             "+": later("half is off"),
             "0": later("a rocker pass; the gate"),
-            "7": later("found something"),
+            "digits": later("7: found something"),
             **ALONG,
         },
         sees=(

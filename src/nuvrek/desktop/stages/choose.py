@@ -9,12 +9,13 @@ from PyQt6.QtCore import QRectF, QSize
 from PyQt6.QtGui import QPaintEvent
 from PyQt6.QtWidgets import QGridLayout, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
-from nuvrek.bench.owner.cost import Cost, cost_of, cost_words, price_points
+from nuvrek.bench.owner.cost import Cost, cost_of, cost_words, course_ways, price_points
 from nuvrek.bench.owner.worth import beside_words
 from nuvrek.bench.pages.matter import BESIDE, matter_of
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.working.agreement import open_words, standings
+from nuvrek.bench.working.found import found_lines
 from nuvrek.bench.working.job import choose
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.matter import MatterView
@@ -34,7 +35,8 @@ from nuvrek.desktop.widgets.way_row import (
     fitting_percent,
     row_theme,
 )
-from nuvrek.meaning import Saying, keys_in
+from nuvrek.meaning import Saying, keys_in, means
+from nuvrek.money import money_words
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.planning.causes.test_station import station_of_test
 from nuvrek.readings.entries import Tested, WayKind
@@ -333,6 +335,18 @@ class ChooseStage(Stage):
             return None
         return cost_of(way, solved.neck_state.neck, self.app.pace, self.app.settings.prices)
 
+    def _job_words(self, plan: Plan, solved: Solved) -> Saying:
+        """What the whole course takes and costs; nothing while prices are not shown."""
+        s, dealings = self.app.settings, solved.neck_state.dealings
+        ways = course_ways(plan)
+        extras = (*dealings.extras, *found_lines(solved.neck_state))
+        cost = cost_of(ways, solved.neck_state.neck, self.app.pace, s.prices, extras)
+        hours = cost.spell.likely / 60.0
+        if cost.price.total is None:
+            return means("matter.one-job", hours=hours)
+        money = money_words(cost.price.total, s.prices.currency)
+        return means("matter.one-job-price", hours=hours, money=money)
+
     def _take(self) -> None:
         solved, session, plan, at = self.app.fresh, self.app.session, self.plan, self.index
         if solved is None or session is None or plan is None or at is None:
@@ -379,7 +393,8 @@ class ChooseStage(Stage):
         way = shown[at]
         self.matter.setVisible(self.shows == "matter")
         if self.shows == "matter":
-            told = matter_of(plan, solved.neck_state, s.unit, s.height_unit)
+            job = self._job_words(plan, solved)
+            told = matter_of(plan, solved.neck_state, s.unit, s.height_unit, job)
             self.matter.show_matter(told, way.kind)
         self._fit(shown, plan, way, solved)
         self._fill_picture(plan, way, solved)

@@ -79,12 +79,12 @@ _CHECKS = (
     ("bound", later("Bound edges")),
     ("lacquered", later("Lacquered fretboard")),
     ("bare", later("Bare neck, no strings")),
-    ("floating_bridge", later("Floating or sprung bridge")),
     ("no_frets", later("New fretboard, no frets yet")),
     ("keep_original", later("Keep it original")),
     ("left_handed", later("Left-handed")),
     ("nut_on_right", later("Nut lies to the right")),
 )
+_BRIDGE = ("floating_bridge", later("Floating or sprung bridge"))
 
 
 class TakeInStage(Stage):
@@ -190,6 +190,9 @@ class TakeInStage(Stage):
             grid.addWidget(widget, row, 1)
         for row, name in enumerate(_SETUP, len(rows) + 1):
             self._line(grid, row, name)
+        name, words = _BRIDGE
+        self.checks[name] = TickBox(say(words), self.app)
+        grid.addWidget(self.checks[name], len(rows) + len(_SETUP) + 1, 0, 1, 2)
         grid.setRowStretch(20, 1)
         holder = QWidget()
         columns = QHBoxLayout(holder)

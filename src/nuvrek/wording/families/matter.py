@@ -5,6 +5,12 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
+    "matter.action-before-after": (
+        "Action at fret {fret}, nut and saddle left alone: {low} to {low_after} bass side, {high} "
+        "to {high_after} treble side."
+    ),
+    "matter.one-job": "One job: about {hours:.1f} h.",
+    "matter.one-job-price": "One job: about {hours:.1f} h, {money}.",
     "matter.no-metal": "no metal",
     "matter.metal": "{mm} of metal",
     "matter.trial": "{clean} end clean at {low} and {high}: {metal}, {hours:.1f} h.",

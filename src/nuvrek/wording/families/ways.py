@@ -51,8 +51,8 @@ SENTENCES: dict[str, Entry] = {
     "ways.out-kept-original-wire": (
         "It is to stay original, and this wire is not like the old: only with the owner's own word."
     ),
-    "ways.action-comes-lower": "The action at fret {fret} comes down by about {height} with it.",
-    "ways.action-comes-higher": "The action at fret {fret} comes up by about {height} with it.",
+    "ways.action-comes-lower": "Action at fret {fret}: about {height} lower.",
+    "ways.action-comes-higher": "Action at fret {fret}: about {height} higher.",
     "ways.inner-string-lower": (
         "string {string} stands {apart} too high over fret {fret}: its own saddle or slot {length} "
         "lower"
