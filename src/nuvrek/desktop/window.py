@@ -289,7 +289,9 @@ class Window(QWidget):
             "slack": "pitch",
             "lying": "played",
             "played": "jig",
-            "jig": "lying",
+            "jig": "alone",
+            "alone": "supported",
+            "supported": "lying",
         }
         other = following[getattr(state, part)]
         entry = StateChange(state=msgspec.structs.replace(state, **{part: other}))

@@ -404,6 +404,8 @@ class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
     order: Places = ()
     no_rod: bool = False
     rod_stopped: bool = False
+    # What is filed into the tops as the neck lies; minus is a crest.
+    dip_mm: Annotated[float, Meta(ge=-2, le=2)] = 0.0
     # What nut and saddle are to do once the fret tops are done.
     nut: Words = ""
     saddle: Words = ""

@@ -26,7 +26,7 @@ Removals = Annotated[
 ]
 Places = Annotated[tuple[tuple[Fret, Lane], ...], Meta(max_length=200)]
 # Lying, held as played, or held by a neck jig in the shape it has under its strings.
-Posture = Literal["lying", "played", "jig"]
+Posture = Literal["lying", "played", "jig", "alone", "supported"]
 Feel = Literal["free", "firm", "binding", "at its end", "slack", "key slips", "out of reach"]
 # An edge lies on the wood beside its frets, or plain on a board without any.
 By = Literal["string", "edge", "notched", "plain"]

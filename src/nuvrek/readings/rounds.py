@@ -107,7 +107,7 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     return (
         _TO_PITCH,
         *_heights(neck),
-        *_nut(),
+        *_nut(neck),
         *pitch,
         _SLACKEN,
         *slack,
@@ -213,7 +213,7 @@ def closing_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     return (
         Station("string-up", "state", state=State(strings="pitch")),
         *(_renamed(s) for s in _gaps(neck, kit, "pitch")),
-        *(_renamed(s) for s in _nut()),
+        *(_renamed(s) for s in _nut(neck)),
         *(_renamed(s) for s in (_heights(neck)[0], *inner, _heights(neck)[1])),
     )
 
@@ -297,9 +297,12 @@ def _heights(neck: NeckDescription) -> tuple[Station, ...]:
     )
 
 
-def _nut() -> tuple[Station, ...]:
-    """Press at 3, look at 1: how high the nut (or zero fret) holds the string."""
-    return tuple(Station(f"nut-{lane}", "string-gap", lane, 1, (0, 3)) for lane in _OUTER)
+def _nut(neck: NeckDescription) -> tuple[Station, ...]:
+    """Press at 3, look at 1: how high the nut holds the string. A zero fret is a piece of wire that
+    can spring in the middle as well.
+    """
+    lanes = LANES if neck.zero_fret else _OUTER
+    return tuple(Station(f"nut-{lane}", "string-gap", lane, 1, (0, 3)) for lane in lanes)
 
 
 def _gaps(neck: NeckDescription, kit: Kit, strings: Strings) -> tuple[Station, ...]:

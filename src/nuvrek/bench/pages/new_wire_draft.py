@@ -400,7 +400,8 @@ class NewWireDraft:
         radius = [piece.radius_mm for piece in plan.cut]
         by_fret: list[float | None] = [None] * self.solved.map.neck.frets
         for piece, mm in zip(plan.cut, radius, strict=True):
-            by_fret[piece.fret - 1] = mm
+            if piece.fret:
+                by_fret[piece.fret - 1] = mm
         cauls, none = cauls_for(by_fret, plan.frets, owned)
         meanings = [
             means("pages.for", inches=inches(caul.radius_mm), frets=meaning.frets(caul.true_for))

@@ -88,6 +88,7 @@ def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
         order=_ink_order(neck_map, way) if off else (),
         no_rod=plan.rodless,
         rod_stopped=bool(plan.stops) and not plan.rodless,
+        dip_mm=round(max(-2.0, min(way.doing.dip_mm, 2.0)), 4),
         nut=written(way.doing.nut)[:MOST_LETTERS],
         saddle=written(way.doing.saddle)[:MOST_LETTERS],
         course=following(plan, way.kind),
@@ -172,6 +173,7 @@ def doing_of(neck: NeckDescription, chosen: Chosen, agreed: Agreed, terms: NewWi
         no_rod=chosen.no_rod or neck.rod == "none",
         rod_stopped=chosen.rod_stopped,
         new_wire=terms,
+        dip_mm=chosen.dip_mm,
         nut=chosen.nut,
         saddle=chosen.saddle,
     )

@@ -31,6 +31,8 @@ POSTURES: dict[str, Saying] = {
     "lying": later("neck lying"),
     "played": later("neck held as played"),
     "jig": later("neck in its jig"),
+    "alone": later("neck off its body"),
+    "supported": later("support under the middle"),
 }
 
 

@@ -289,7 +289,7 @@ def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
         name = means("findings.zero-fret")
     else:
         name = means("findings.nut")
-    for k in (0, 2):
+    for k in range(3) if neck.zero_fret else (0, 2):
         spoken = any(
             isinstance(taken.reading, StringGap)
             and taken.reading.low_support == 0

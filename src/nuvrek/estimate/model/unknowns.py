@@ -135,6 +135,8 @@ class Places:
     pull_twist: int
     rod: int
     posture: int
+    alone: int  # off its body
+    supported: int  # on a support under its middle
     tongue: int
     hump: int
     variant: int  # the variants of the pull, then those of the rod
@@ -148,8 +150,8 @@ def _places(neck: NeckDescription, carried: Carried | None) -> Places:
     rough = _basis(neck, BOARD_LENGTH_SCALE_MM).shape[1]
     humps = 2 * rough
     humps_end = humps + _basis(neck, HUMPS_LENGTH_MM).shape[1]
-    after = iter(range(humps_end, humps_end + 9))
-    bow, wire, pull, pull_twist, rod, posture, tongue, hump, variant = after
+    after = iter(range(humps_end, humps_end + 11))
+    bow, wire, pull, pull_twist, rod, posture, alone, supported, tongue, hump, variant = after
     dips = variant + 4
     crown = dips if carried is None else dips + 3
     wear = crown + (neck.frets + 1) * (4 if carried is None else 3)
@@ -164,6 +166,8 @@ def _places(neck: NeckDescription, carried: Carried | None) -> Places:
         pull_twist=pull_twist,
         rod=rod,
         posture=posture,
+        alone=alone,
+        supported=supported,
         tongue=tongue,
         hump=hump,
         variant=variant,
@@ -263,7 +267,8 @@ class Unknowns:
         for move, slip in enumerate(self.slips[: max(state.rod_moves - self.moves_before, 0)]):
             rows[:, :, self.slip + move] -= dip * slip
         if state.posture != "lying":
-            rows[:, :, at.posture] += dip * POSTURE_MM
+            held = {"alone": at.alone, "supported": at.supported}.get(state.posture, at.posture)
+            rows[:, :, held] += dip * POSTURE_MM
         for n, off in enumerate(self.truings[: state.trued]):
             constant -= off
             lay_truing(self.neck, rows, self.truing + TRUING_SIZE * n, off)

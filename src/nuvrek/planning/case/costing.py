@@ -72,6 +72,7 @@ def _doing(case: Case, draft: Draft, off: Array) -> Doing:
         no_rod=case.rodless,
         rod_stopped=bool(case.stops) and not case.rodless,
         new_wire=_new_wire(case, draft),
+        dip_mm=0.0 if draft.removal is None else draft.removal.dip_mm,
     )
 
 

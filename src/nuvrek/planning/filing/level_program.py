@@ -116,6 +116,7 @@ class Removal:
     standing: tuple[tuple[int, float], ...] = ()
     weight: Array | None = None
     above_mm: Array | None = None
+    dip_mm: float = 0.0
 
     @property
     def possible(self) -> bool:
@@ -236,7 +237,12 @@ def level_all(neck_tops: NeckTops, terms: LevelTerms | None = None) -> Removal:
         weight = (duals[:n] - duals[n : 2 * n]).reshape(-1, 3)
     above = (_shaped(neck_tops, terms) - neck_tops.columns @ found.x[:TARGET]).reshape(-1, 3)
     return Removal(
-        off, neck_tops.crown_mm - off, float(found.x[PLANE]), weight=weight, above_mm=above
+        off,
+        neck_tops.crown_mm - off,
+        float(found.x[PLANE]),
+        weight=weight,
+        above_mm=above,
+        dip_mm=terms.dip_mm,
     )
 
 

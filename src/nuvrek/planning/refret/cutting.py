@@ -62,14 +62,16 @@ def pieces(
     nip_mm: float | None = None,
     overhang_mm: float = OVERHANG_MM,
 ) -> tuple[Piece, ...]:
-    """The pieces of these frets; ``radius_mm`` is the board's at every fret from 1. Raises
-    ValueError where a radius is too small for the board.
+    """The pieces of these frets, and of the zero fret (0) where all are replaced; ``radius_mm`` is
+    the board's at every fret from 1. Raises ValueError where a radius is too small for the board.
     """
     x = places_mm(neck)
     nip = (BOUND_NIP_MM if neck.bound else UNBOUND_NIP_MM) if nip_mm is None else nip_mm
     found = []
+    if neck.zero_fret and len(frets) == neck.frets:
+        frets = (0, *frets)
     for fret in frets:
-        wide, radius = width_mm(neck, x[fret]), radius_mm[fret - 1]
+        wide, radius = width_mm(neck, x[fret]), radius_mm[max(fret, 1) - 1]
         arc = wide if radius is None else arc_mm(radius, wide)
         found.append(Piece(fret, arc + 2.0 * overhang_mm, arc, arc - 2.0 * nip, radius))
     return tuple(found)

@@ -97,6 +97,13 @@ def wait_step(key: str, title: Saying, minutes: int, action: Action = "tick") ->
     return Step(key, title, text, 0, action, wait=minutes)
 
 
+def spare_body_step() -> Step:
+    """A bolt-on neck that came alone is filed on something it is screwed to."""
+    return Step(
+        "spare-body", means("steps.onto-spare-body"), means("steps.heel-screwed-down-as-lies"), 10
+    )
+
+
 def block_step() -> Step:
     """A bridge that floats or stands on springs, held where it is."""
     return Step(

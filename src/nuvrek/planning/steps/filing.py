@@ -10,7 +10,6 @@ from nuvrek.planning.crowns.crowning import LAND_MM, file_for
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.common import slacken_step
 from nuvrek.planning.steps.step import Doing, Step
-from nuvrek.readings.entries import Agreed
 
 _FILING = (cautions.DUST, cautions.PICKUPS)
 _PRESSED = {
@@ -121,8 +120,9 @@ def spot_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
     )
 
 
-def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
+def level_steps(doing: Doing, neck: NeckDescription) -> tuple[Step, ...]:
     """Marking and levelling all frets."""
+    frets, agreed = doing.frets, doing.agreed
     if agreed.block_mm is None:
         tool = means("steps.long-beam")
     else:
@@ -153,19 +153,28 @@ def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -
             frets=frets,
             cautions=_FILING,
         ),
-        *_short_leveller(agreed, neck),
+        *_short_leveller(doing, neck),
     )
 
 
-def _short_leveller(agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
-    """What a straight beam can't cut: a dip, a fall-away, a crest."""
+# A dip or crest shallower than this a straight beam leaves in the tops by itself (common practice,
+# no source).
+BEAM_CUTS_MM = 0.03
+
+
+def _short_leveller(doing: Doing, neck: NeckDescription) -> tuple[Step, ...]:
+    """What a straight beam can't cut: a dip or a crest, whatever asks for it, and a fall-away."""
     parts: list[Saying] = []
+    agreed = doing.agreed
     if agreed.fall_away_mm is None:
         fall = neck.fall_away_mm
     else:
         fall = agreed.fall_away_mm
-    if agreed.dressed_mm > 0.0:
-        parts.append(means("steps.dip-middle-mm", dressed_mm=agreed.dressed_mm))
+    dip = doing.dip_mm or agreed.dressed_mm
+    if dip > BEAM_CUTS_MM or agreed.dressed_mm > 0.0:
+        parts.append(means("steps.dip-middle-mm", dressed_mm=max(dip, agreed.dressed_mm)))
+    if dip < -BEAM_CUTS_MM:
+        parts.append(means("steps.crest-middle-mm", crest_mm=-dip))
     if fall > 0.0:
         start = agreed.fall_from or neck.joint_fret
         parts.append(means("steps.fall-away-from-fret-mm", start=start, fall=fall))

@@ -57,8 +57,9 @@ class Doing(Struct, frozen=True):
     not turned; ``ends`` are the faults of fret ends that are put right along the way; ``detail``
     says what the way does on this neck; ``crowned`` are those whose flats need a crown; ``no_rod``:
     there is none, or it is spent; ``rod_stopped``: a stop stands, and nothing turns it.
-    ``new_wire`` is what is agreed on a refret. ``nut`` and ``saddle`` say what must follow there,
-    nothing where nothing does.
+    ``new_wire`` is what is agreed on a refret. ``dip_mm`` is filed into the tops as
+    the neck lies (minus: a crest); ``nut`` and ``saddle`` say what must follow there, nothing where
+    nothing does.
     """
 
     frets: tuple[int, ...] = ()
@@ -70,5 +71,6 @@ class Doing(Struct, frozen=True):
     no_rod: bool = False
     rod_stopped: bool = False
     new_wire: NewWire = NewWire()
+    dip_mm: float = 0.0
     nut: Saying = ""
     saddle: Saying = ""

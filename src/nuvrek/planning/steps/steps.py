@@ -15,6 +15,7 @@ from nuvrek.planning.steps.common import (
     rod_steps,
     seating_steps,
     slacken_step,
+    spare_body_step,
     string_up_step,
 )
 from nuvrek.planning.steps.cures import follow_steps, tuner_step
@@ -82,9 +83,10 @@ def level(
 
     def steps(neck: NeckDescription, doing: Doing) -> Steps:
         worn = (worn_step(neck),) if worn_first else ()
-        filing = (tape_step(neck), *worn, *level_steps(doing.frets, doing.agreed, neck))
+        filing = (tape_step(neck), *worn, *level_steps(doing, neck))
+        spare = (spare_body_step(),) if neck.bare and neck.joint == "bolted" else ()
         laid = tuple(step for step in lay(doing) if not (neck.bare and step.key == "slacken"))
-        return (press_step(), *laid, *filing, *_after_filing(neck, doing, levelled=True))
+        return (press_step(), *spare, *laid, *filing, *_after_filing(neck, doing, levelled=True))
 
     return steps
 

@@ -20,6 +20,11 @@ SENTENCES: dict[str, Entry] = {
     "steps.polishing-wheel-grabs": (
         "A polishing wheel grabs strings, sleeves and the neck: hold it low, eye protection on."
     ),
+    "steps.onto-spare-body": "Screw it to a spare body or a block",
+    "steps.heel-screwed-down-as-lies": (
+        "A neck by itself bends and turns under the file: its heel is screwed down as it will be "
+        "on its body."
+    ),
     "steps.block-bridge": "Block the bridge",
     "steps.everything-moves-with": (
         "Strings, gauges and the truss rod all move it: hold it where it stands before anything is "
@@ -346,6 +351,7 @@ SENTENCES: dict[str, Entry] = {
     "steps.nut-out-way": "Nut out of the way",
     "steps.mark-all-fret-tops": "Mark all fret tops",
     "steps.level-all-frets": "Level all frets",
+    "steps.crest-middle-mm": "the crest in the middle, {crest_mm:.2f} mm",
     "steps.dip-middle-mm": "the dip in the middle, {dressed_mm:.2f} mm",
     "steps.fall-away-from-fret-mm": "the fall-away from fret {start} on, {fall:.2f} mm at the end",
     "steps.short-leveller": "Short leveller",
