@@ -74,6 +74,15 @@ def end_steps(ends: tuple[EndFault, ...], neck: NeckDescription) -> tuple[Step, 
     return tuple(steps)
 
 
+def few_tape_step(neck: NeckDescription) -> Step:
+    """Masking beside the few frets that are filed, and nothing else."""
+    warn = [cautions.PICKUPS]
+    if neck.lacquered:
+        warn.append(cautions.LACQUER)
+    text = means("steps.strip-each-side-rest-untouched")
+    return Step("tape", means("steps.mask-beside-these-frets"), text, 5, cautions=tuple(warn))
+
+
 def clean_step(neck: NeckDescription) -> Step:
     """Dirt, filings and the last of the tape off the board while the strings are off."""
     warn: tuple[Saying, ...] = (cautions.OIL,)
@@ -83,8 +92,10 @@ def clean_step(neck: NeckDescription) -> Step:
     return Step("clean", means("steps.clean-fretboard"), text, 10, cautions=warn)
 
 
-def polish_steps(mark: int, finish: int) -> tuple[Step, ...]:
-    """From the coarsest mark the file or paper left to the finish that is wanted, then the tape."""
+def polish_steps(mark: int, finish: int, share: float = 1.0) -> tuple[Step, ...]:
+    """From the coarsest mark the file or paper left to the finish that is wanted, then the tape;
+    ``share`` is how much of the whole neck's frets that is.
+    """
     grits = grit_schedule(mark, finish)
     papers = [str(g) for g in grits if g <= 3000]
     pads = [str(g) for g in grits if g > 3000]
@@ -97,14 +108,14 @@ def polish_steps(mark: int, finish: int) -> tuple[Step, ...]:
             "polish",
             means("steps.polish-from", grits=grits[0], other_grits=grits[-1]),
             text,
-            6 * len(grits),
+            max(round(6 * len(grits) * share), len(grits)),
             cautions=_FILING,
         ),
         Step(
             "peel",
             means("steps.peel-tape-one-light-pass"),
             means("steps.tape-leaves-lip-fret-ends"),
-            10,
+            10 if share == 1.0 else 5,
             cautions=_FILING,
         ),
     )

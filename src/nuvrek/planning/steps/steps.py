@@ -19,7 +19,7 @@ from nuvrek.planning.steps.common import (
     string_up_step,
 )
 from nuvrek.planning.steps.cures import follow_steps, tuner_step
-from nuvrek.planning.steps.ends import clean_step, end_steps, polish_steps, tape_step
+from nuvrek.planning.steps.ends import clean_step, end_steps, few_tape_step, polish_steps, tape_step
 from nuvrek.planning.steps.filing import (
     crown_few_steps,
     crown_steps,
@@ -66,13 +66,34 @@ def ends(neck: NeckDescription, doing: Doing) -> Steps:
 
 def spot(neck: NeckDescription, doing: Doing) -> Steps:
     """A few frets filed."""
-    filing = (press_step(), tape_step(neck), *spot_steps(doing.frets))
+    filing = (press_step(), _taped(neck, doing), *spot_steps(doing.frets))
     return (*_off(neck), *filing, *_after_filing(neck, doing))
+
+
+# Up to so many of its frets, as a share, are done by themselves, the rest untouched (common
+# practice, no source).
+FEW_SHARE = 0.3
+
+
+def _taped(neck: NeckDescription, doing: Doing) -> Step:
+    """The board masked: only beside the frets that are filed where they are few."""
+    if 0 < len(doing.frets) <= FEW_SHARE * neck.frets and not doing.ends:
+        return few_tape_step(neck)
+    return tape_step(neck)
+
+
+def _share(neck: NeckDescription, doing: Doing) -> float:
+    """How much of the polishing of a whole neck a few frets are; ends that are dressed make it
+    whole.
+    """
+    if not doing.frets or doing.ends or len(doing.frets) > FEW_SHARE * neck.frets:
+        return 1.0
+    return len(doing.frets) / neck.frets
 
 
 def crown_few(neck: NeckDescription, doing: Doing) -> Steps:
     """A few worn frets crowned anew: the file has rounded them, nothing is crowned twice."""
-    filing = (press_step(), tape_step(neck), *crown_few_steps(doing.frets, neck))
+    filing = (press_step(), _taped(neck, doing), *crown_few_steps(doing.frets, neck))
     return (*_off(neck), *filing, *_finish(neck, doing))
 
 
@@ -114,7 +135,8 @@ def _finish(neck: NeckDescription, doing: Doing, levelled: bool = False) -> Step
     # Paper begins where the scratches are: those of a file on few frets are finer than those of
     # the paper under a beam.
     mark = agreed.level_grit if levelled else max(agreed.level_grit, FILE_GRIT)
-    metal = (*end_steps(doing.ends, neck), *polish_steps(mark, agreed.finish_grit))
+    share = 1.0 if levelled else _share(neck, doing)
+    metal = (*end_steps(doing.ends, neck), *polish_steps(mark, agreed.finish_grit, share))
     if neck.bare:
         return metal
     rod = rod_steps(doing.rod) if doing.rod else ()

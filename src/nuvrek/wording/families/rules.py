@@ -5,6 +5,7 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
+    "rules.bare-neck-few-marks": "A handful on a neck that was levelled before: {gist}",
     "rules.new-board-gets-first-frets": "A new fretboard gets its first frets.",
     "rules.board-not-straight-trued-first": ("If the bare wood is not straight it is trued first."),
     "rules.new-tops-stand-little-high": (

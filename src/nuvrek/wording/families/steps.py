@@ -25,6 +25,11 @@ SENTENCES: dict[str, Entry] = {
         "A neck by itself bends and turns under the file: its heel is screwed down as it will be "
         "on its body."
     ),
+    "steps.mask-beside-these-frets": "Mask beside these frets",
+    "steps.strip-each-side-rest-untouched": (
+        "A strip on each side of every fret that is filed; the rest of the fretboard is left "
+        "alone. Cover pickups."
+    ),
     "steps.block-bridge": "Block the bridge",
     "steps.everything-moves-with": (
         "Strings, gauges and the truss rod all move it: hold it where it stands before anything is "

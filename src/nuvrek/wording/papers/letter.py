@@ -66,6 +66,8 @@ def _opening(facts: Facts) -> list[str]:
 
 
 def _nothing(facts: Facts) -> str:
+    if facts.neck_state.chosen is not None or facts.neck_state.work:
+        return tr("The work on it is under way.")
     return tr("We have measured it and found nothing that is at fault.")
 
 

@@ -47,7 +47,7 @@ WAYS: dict[str, Saying] = {
     "first-frets": later("The new fretboard gets its first frets, filed to one line and rounded."),
     "refret": later("All frets are replaced by new ones, filed to one line and rounded."),
     "refret-true": later(
-        "The frets are drawn, the fingerboard is made true, and new ones are put in."
+        "The old frets are taken out, the fretboard is made true, and new ones are put in."
     ),
     "refret-tangs": later("New frets, held so tight that they bend the neck back."),
     "refret-angle": later("New frets, and the fingerboard planed to a better angle."),

@@ -58,6 +58,8 @@ def _notice(facts: Facts) -> str:
     said = [cure for cure in cured if cure]
     if said:
         return " ".join(said)
+    if facts.neck_state.work or facts.neck_state.shifts:
+        return tr("Play it in for a day or two, and tell us if anything feels other than you wish.")
     return tr("Nothing was changed that you would feel: it was measured and is in order.")
 
 
