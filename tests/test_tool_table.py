@@ -2,6 +2,8 @@
 back in unchanged.
 """
 
+import unittest
+
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.exchange.jobfile import Job, dump, parse
 from nuvrek.exchange.readings_csv import read_table, write_table
@@ -207,3 +209,24 @@ class ToolTable(KeypadCase):
         self.press(keypad, "back")
         self.assertNotIn(number, [one.number for one in self.session.neck_state.taken])
         self.assertGreater(len(self.session.entries), number)
+
+
+class ByReversal(unittest.TestCase):
+    """An edge bowed by 0.04 laid on a gap of 0.12: once it reads 0.16, turned 0.08 (by hand)."""
+
+    def test_the_bow_of_an_edge_goes_into_its_error(self) -> None:
+        from nuvrek.bench.forms.tools import proved
+        from nuvrek.readings.tool_kit import Kit
+        from nuvrek.units import Unit
+        from nuvrek.wording.speech import say
+
+        found = proved(Kit(), "edge_error_mm", ("0.16", "0.08"), Unit.MM)
+        assert isinstance(found, tuple)
+        kit, saying = found
+        self.assertAlmostEqual(kit.edge_error_mm, (0.04**2 + 0.018**2) ** 0.5, places=4)
+        self.assertIn("off by 0.04 mm itself; the true gap is 0.12 mm", say(saying))
+        self.assertIsNone(proved(Kit(), "edge_error_mm", ("0.16", " "), Unit.MM))
+        self.assertNotIsInstance(proved(Kit(), "rocker_error_mm", ("x", "1"), Unit.MM), tuple)
+        straight = proved(Kit(), "rocker_error_mm", ("0.1", "0.1"), Unit.MM)
+        assert isinstance(straight, tuple)
+        self.assertEqual(straight[0], Kit())

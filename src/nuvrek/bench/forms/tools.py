@@ -211,3 +211,41 @@ def _frets(frets: list[int]) -> Saying:
     return means(
         "forms.triples-around-frets", detail=", ".join(map(str, frets[:-1])), frets=frets[-1]
     )
+
+
+# What can be proved by turning it, with the field of its error.
+PROVABLE: dict[str, Saying] = {
+    "edge_error_mm": means("forms.prove-edge"),
+    "rocker_error_mm": means("forms.prove-rocker"),
+}
+
+
+def proved(
+    kit: Kit, name: str, texts: tuple[str, str], unit: Unit
+) -> tuple[Kit, Saying] | Saying | None:
+    """A kit with the error of a tool that was read twice, turned between, and what that says; a
+    sentence for what can't be read, nothing while a field is empty.
+    """
+    from nuvrek.mechanics.reversal import by_reversal, error_with
+    from nuvrek.readings import tool_errors
+    from nuvrek.units import format_length
+
+    if not all(text.strip() for text in texts):
+        return None
+    try:
+        first, turned = (parse_length(text, unit).mm for text in texts)
+    except LengthError as error:
+        return told_by(error)
+    found = by_reversal(first, turned)
+    usual = {
+        "edge_error_mm": tool_errors.GAP_NUMBER_ERROR_MM,
+        "rocker_error_mm": tool_errors.ROCK_GAP_ERROR_MM,
+    }[name]
+    counts = round(min(error_with(abs(found.own_mm), usual), 1.0), 4)
+    saying = means(
+        "forms.proved-by-reversal",
+        own=format_length(abs(found.own_mm), unit),
+        true=format_length(found.true_mm, unit),
+        error=format_length(counts, unit),
+    )
+    return msgspec.structs.replace(kit, **{name: counts}), saying

@@ -20,10 +20,12 @@ from nuvrek.bench.forms.tools import (
     ERRORS,
     FIELDS,
     OWNED,
+    PROVABLE,
     SCHOOL,
     ToolField,
     field_words,
     fit_sentence,
+    proved,
     read_kit,
     rocker_fits,
     rocker_spans,
@@ -38,7 +40,7 @@ from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.readings.tool_kit import INCH_LEAVES_MM, METRIC_LEAVES_MM, Kit
-from nuvrek.wording.speech import later, say, tr
+from nuvrek.wording.speech import later, say, say_values, tr
 
 OFF = later("How far each may be off")
 STRING_HEIGHTS = (
@@ -119,7 +121,42 @@ class KitStage(Stage):
         self.language.activated.connect(self._language_chosen)
         grid.addWidget(QLabel(self.language.accessibleName()), len(ERRORS) + 1, 0, 1, 2)
         grid.addWidget(self.language, len(ERRORS) + 2, 0, 1, 2)
+        grid.addLayout(self._proving(), len(ERRORS) + 3, 0, 1, 2)
         return grid
+
+    def _proving(self) -> QGridLayout:
+        """One's own edge or rocker proved by turning it: the same gap twice."""
+        self.which = Picks(tr("Prove by turning it"), say_values(PROVABLE))
+        self.twice = (QLineEdit(), QLineEdit())
+        for line, words in zip(
+            self.twice, (tr("a gap"), tr("turned over, end for end")), strict=True
+        ):
+            line.setPlaceholderText(words)
+            line.setAccessibleName(words)
+            line.setMaxLength(20)
+            line.editingFinished.connect(self._prove)
+        grid = QGridLayout()
+        grid.addWidget(QLabel(tr("Prove by turning it")), 0, 0)
+        grid.addWidget(self.which, 0, 1)
+        for at, line in enumerate(self.twice):
+            grid.addWidget(line, 1, at)
+        return grid
+
+    def _prove(self) -> None:
+        """What both gaps say of the tool is taken into its error."""
+        settings = self.app.settings
+        texts = self.twice[0].text(), self.twice[1].text()
+        found = proved(settings.kit, str(self.which.currentData()), texts, settings.unit)
+        if found is None:
+            return
+        if not isinstance(found, tuple):
+            self._show(say(found))
+            return
+        kit, saying = found
+        self.app.change_quietly(msgspec.structs.replace(settings, kit=kit))
+        self._fill(kit)
+        self._show("")
+        self.bar.say(say(saying))
 
     def _language_chosen(self) -> None:
         """Another language is spoken at once: the window is made anew."""

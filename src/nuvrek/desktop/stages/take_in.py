@@ -79,7 +79,7 @@ _CHECKS = (
     ("bound", later("Bound edges")),
     ("lacquered", later("Lacquered fretboard")),
     ("bare", later("Bare neck, no strings")),
-    ("no_frets", later("New fretboard, no frets yet")),
+    ("no_frets", later("No frets in it yet")),
     ("keep_original", later("Keep it original")),
     ("left_handed", later("Left-handed")),
     ("nut_on_right", later("Nut lies to the right")),

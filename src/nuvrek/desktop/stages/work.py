@@ -52,6 +52,7 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.meaning import Said
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Step
+from nuvrek.planning.steps.tools import tools_of
 from nuvrek.readings.entries import Heated
 from nuvrek.readings.refret.stages import SWEEPS
 from nuvrek.readings.stations import Station, Suggestion
@@ -74,7 +75,9 @@ class WorkStage(Stage):
         self.refret: AtWork | None = None
         self.steps = StepList(app.theme)
         self.step_title, self.step_text, self.caution = heading(""), QLabel(""), QLabel("")
-        for label in (self.step_title, self.step_text, self.caution):
+        self.tools = QLabel("")
+        self.tools.setProperty("role", "quiet")
+        for label in (self.step_title, self.step_text, self.caution, self.tools):
             label.setWordWrap(True)
         self.caution.setAccessibleName(tr("Cautions"))
         self.gate = OwnerGate(app.theme)
@@ -89,6 +92,7 @@ class WorkStage(Stage):
         right.addWidget(self.step_title)
         right.addWidget(self.gate)
         right.addWidget(self.step_text)
+        right.addWidget(self.tools)
         right.addWidget(self.caution)
         for part in (self.rod, self.heat, self.seat):
             right.addWidget(part)
@@ -277,8 +281,12 @@ class WorkStage(Stage):
 
     def _open_found(self) -> None:
         """Something turned up: the row for it, or away with it."""
-        self.found.setVisible(not self.found.isVisible())
-        if self.found.isVisible():
+        opened = not self.found.isVisible()
+        self.found.setVisible(opened)
+        # What was found comes first: the step it was found at waits.
+        for part in (self.step_text, self.tools, self.caution):
+            part.setVisible(not opened)
+        if opened:
             self.found.what.setFocus()
         else:
             self.setFocus()
@@ -296,8 +304,7 @@ class WorkStage(Stage):
         if not self.app.write(lambda: session.append(*entries)):
             return False
         self.found.clear()
-        self.found.setVisible(False)
-        self.setFocus()
+        self._open_found()
         self.refresh()
         self.bar.say(say(found_words(session.neck_state)))
         return True
@@ -500,13 +507,15 @@ class WorkStage(Stage):
             if session is not None:
                 again = say(look_again_words(session.neck_state, session.time_now()))
             dates = again if step.key == "look-again" else ""
-            self.step_text.setText(say(step.text) + dates + self._more(step))
+            self.step_text.setText(words.sentences(say(step.text), dates, self._more(step)))
+            self.tools.setText(say(tools_of(step)))
             self.caution.setText(
                 "\n".join(f"!  {say(words)}" for words in step.cautions)
                 + f"\n{say(cautions.FIRST)}"
             )
         self.step_title.setStyleSheet(f"font-size: {t.px(24)}px; font-weight: bold;")
         self.step_text.setStyleSheet(f"font-size: {t.px(18)}px;")
+        self.tools.setStyleSheet(f"font-size: {t.px(14)}px;")
         self.caution.setStyleSheet(
             f"font-size: {t.px(15)}px; color: {c.ink}; background: {c.card}; border-left: "
             f"5px solid {c.plum}; padding: {t.px(8)}px;"
@@ -517,6 +526,7 @@ class WorkStage(Stage):
         title, text = ended_words(gate, any_steps)
         self.step_title.setText(say(title))
         self.step_text.setText(say(text))
+        self.tools.setText("")
 
     def _more(self, step: Step) -> str:
         session, s = self.app.session, self.app.settings

@@ -18,6 +18,12 @@ SENTENCES: dict[str, Entry] = {
     "forms.set-wants-gauges": (
         "This neck has {number} strings: give a gauge for each, like 46w 36w."
     ),
+    "forms.prove-edge": "edge or beam",
+    "forms.prove-rocker": "rocker",
+    "forms.proved-by-reversal": (
+        "It is off by {own} itself; the true gap is {true}. From now on a reading by it counts as "
+        "good to {error}."
+    ),
     "forms.round-to": "Round prices to",
     "forms.extra-wants-words": "“{text}”: say what is done, then its minutes and its price.",
     "forms.too-many-extras": "No more than {most} lines here.",

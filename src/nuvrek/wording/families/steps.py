@@ -30,6 +30,87 @@ SENTENCES: dict[str, Entry] = {
         "A strip on each side of every fret that is filed; the rest of the fretboard is left "
         "alone. Cover pickups."
     ),
+    "steps.tool-rod": (
+        "Tool: the key that fits without play. Instead: none; a worn key ruins the nut."
+    ),
+    "steps.tool-set": (
+        "Tool: a notched straight edge. Instead: a plain edge on bits of card between the frets; "
+        "it "
+        "shows the middle only."
+    ),
+    "steps.tool-seat": (
+        "Tool: a press or caul and a clamp. Instead: a hardwood block and a light hammer; it can't "
+        "hold while glue sets."
+    ),
+    "steps.tool-file": (
+        "Tool: a levelling beam or a fine stone. Instead: a length of straight steel with paper; "
+        "prove it first, and it cuts no dip."
+    ),
+    "steps.tool-short": (
+        "Tool: a short leveller of three frets' length. Instead: the end of a fine stone; mind its "
+        "edges."
+    ),
+    "steps.tool-rocker": (
+        "Tool: rockers of several lengths. Instead: any short straight edge that spans just three "
+        "frets; a card with an uncut edge tells only the worst."
+    ),
+    "steps.tool-crown": (
+        "Tool: a concave file of the wire's width. Instead: a three-cornered file with its edges "
+        "ground smooth; it takes longer and must not touch the top."
+    ),
+    "steps.tool-polish": (
+        "Tool: papers and pads on a soft block. Instead: paper over a finger; never steel wool "
+        "near "
+        "pickups."
+    ),
+    "steps.tool-bevel": (
+        "Tool: a file held at its angle in a block. Instead: a flat file and a steady hand; the "
+        "angle then wanders."
+    ),
+    "steps.tool-round": (
+        "Tool: a small file with smooth edges. Instead: a strip of fine paper; it can't reach "
+        "under "
+        "an end. A finger along the worked side and the unworked one judges it."
+    ),
+    "steps.tool-nut": (
+        "Tool: nut files of the strings' widths. Instead: a wound string with paper; it cuts "
+        "slowly "
+        "and only wider slots."
+    ),
+    "steps.tool-saddle": (
+        "Tool: flat paper on glass. Instead: any flat table; check that the bottom stays square."
+    ),
+    "steps.tool-pull": (
+        "Tool: pullers ground flat and a narrow iron. Instead: flush cutters with their face "
+        "ground; "
+        "they chip sooner."
+    ),
+    "steps.tool-slots": (
+        "Tool: a slot saw with a stop and feeler blades. Instead: a ground hacksaw blade; it has "
+        "no "
+        "stop: measure often."
+    ),
+    "steps.tool-cut": (
+        "Tool: end nippers, tang nippers, a wire bender. Instead: a file for the tang, a grooved "
+        "block for the bend; each piece takes minutes more."
+    ),
+    "steps.tool-fit": (
+        "Tool: a press with cauls. Instead: a brass or dead-blow hammer on a block under the neck; "
+        "frets come out less even."
+    ),
+    "steps.tool-wood": (
+        "Tool: a straight or radiused block as long as the board. Instead: a length of proved "
+        "steel "
+        "with paper; it makes no radius."
+    ),
+    "steps.tool-heat": (
+        "Tool: a heating pack with a thermometer. Instead: none that is safe by itself."
+    ),
+    "steps.tool-dial": (
+        "Tool: a dial on a beam under the neck. Instead: a pencil mark and a feeler gauge at a "
+        "fixed "
+        "block; it sees no hundredth."
+    ),
     "steps.block-bridge": "Block the bridge",
     "steps.everything-moves-with": (
         "Strings, gauges and the truss rod all move it: hold it where it stands before anything is "
