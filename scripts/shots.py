@@ -24,7 +24,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
 from nuvrek.practice.advice.technician import Technician
-from nuvrek.readings.entries import AnyEntry, Chosen, NewWire, StepDone
+from nuvrek.readings.entries import AnyEntry, Chosen, NewWire, StepDone, StringGap, StringHeight
 from nuvrek.readings.shop.entries import Promised
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs/screenshots"
@@ -125,23 +125,53 @@ def _filing(scene: Scene) -> None:
 
 
 def _room(scene: Scene) -> None:
-    """A proud fret and the notes behind it, some of them heard."""
+    """A proud fret and the notes behind it, some of them heard; beside them what a tone lower would
+    do.
+    """
     right, down = Qt.Key.Key_Right, Qt.Key.Key_Down
     scene.open(BASS, "String room").keys(
         *[right] * 8, down, down, down, "*", "/", "*", ".", *[Qt.Key.Key_Left] * 3
     )
+    face: Any = scene.keys("0").window.stages["String room"].what_if
+    face.tuning.setCurrentIndex(2)
+    face.tuning.activated.emit(2)
     scene.shoot("string-room")
+    scene.keys("0")
+
+
+def _proved(scene: Scene) -> None:
+    """Promise beside result after a level: every string, the nut included."""
+    page: Any = scene.open(FERRY, "Choose").keys(".").window.stages["Choose"]
+    page._pick("level")
+    page.take.click()
+    at = "2026-03-03T14:10:00"
+    nut = [
+        StringGap(lane=lane, fret=1, low_support=0, high_support=3, gap_mm=mm, at=at)
+        for lane, mm in (("bass", 0.05), ("treble", 0.09))
+    ]
+    heights = [
+        StringHeight(side="bass", fret=12, height_mm=mm, string=n, at=at)
+        for n, mm in ((6, 2.2), (4, 2.05), (1, 1.8))
+    ]
+    relief = [
+        StringGap(lane=lane, fret=7, low_support=1, high_support=14, gap_mm=0.12, at=at)
+        for lane in ("bass", "treble")
+    ]
+    scene.append(*nut, *heights, *relief).show("Prove").shoot("prove")
 
 
 def _owner(scene: Scene) -> None:
-    """What a reader agreed to, and the four papers."""
+    """What a reader agreed to, and the five papers."""
     scene.open(FERRY, "Owner").shoot("owner-agreement")
     papers: Any = scene.keys("4").window.stages["Owner"].papers
     sheets = []
     for kind in ("letter", "quote", "work", "bench"):
         papers.turn(kind)
         sheets.append(pages_of(papers.pdf, 620)[0])
-    whole = QImage(4 * 640 + 20, 917, QImage.Format.Format_RGB32)
+    papers = scene.open(PROVEN, "Owner").keys("4").window.stages["Owner"].papers
+    papers.turn("ready")
+    sheets.append(pages_of(papers.pdf, 620)[0])
+    whole = QImage(5 * 640 + 20, 917, QImage.Format.Format_RGB32)
     whole.fill(0xFF9A9486)
     painter = QPainter(whole)
     for n, sheet in enumerate(sheets):
@@ -161,7 +191,7 @@ def _day(scene: Scene) -> None:
     scene.open(FERRY, "Map").append(Promised(day="2026-03-05"))
     scene.window.show_stage("Shelf")
     scene.shoot("shelf")
-    # One picture with the dark bench, one with large text (prove), one in German (german).
+    # One picture with the dark bench, one in German (german).
     scene.open(STEEL, "History", dark=True).shoot("history")
     scene.window._set(dark=False)
     scene.window.show_stage("Honesty")
@@ -280,9 +310,9 @@ def main() -> int:
         _room(scene)
         _filing(scene)
         _new_wire(scene)
-        scene.open(PROVEN, "Prove", text_percent=150).shoot("prove")
-        scene.window._set(text_percent=100)
         _owner(scene)
+        _proved(scene)
+        scene.open(FERRY, "Owner")
         scene.window.show_help()
         scene.keys(ENTER, "rocks", Qt.Key.Key_Down)
         scene.shoot("guide")
