@@ -17,7 +17,7 @@ from nuvrek.wording.speech import say, say_all, tr
 _MOST_PERCENT = 125
 _LEFT_SHARE = 0.6
 _HEAD, _LINE, _OTHER, _TEST, _LEG, _BESIDE, _GAP = 34, 21, 34, 64, 74, 76, 8
-_DOTS, _TRIAL, _FOLLOWS, _ONE_LINE = 24, 84, 40, 64
+_DOTS, _TRIAL, _FOLLOWS, _ONE_LINE = 24, 104, 40, 64
 # How far in from the left a cause is named: its bar stands before it.
 _INDENT = 170
 
