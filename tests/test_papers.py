@@ -1,5 +1,6 @@
 """Papers to the owner, read back from their pages."""
 
+import io
 import re
 import unittest
 from decimal import Decimal
@@ -23,7 +24,7 @@ from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.judge import _one_neck
 from nuvrek.planning.money.pace import pace_of
 from nuvrek.planning.ways import kinds
-from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, RodMove, StringHeight
+from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, Note, RodMove, StringHeight
 from nuvrek.readings.journal import fold
 from nuvrek.readings.owner.entries import (
     PAPERS,
@@ -276,6 +277,38 @@ class Wording(unittest.TestCase):
         head, *rows = told.tables["changes"]
         self.assertEqual(len(head), 3)
         self.assertIn("not measured", {cell for row in rows for cell in row})
+
+    def test_pictures_of_how_it_came_and_left(self) -> None:
+        """A photo by its name in the text, its words beside it; what is no photo leaves them."""
+
+        def jpeg(grey: int) -> bytes:
+            from PIL import Image
+
+            out = io.BytesIO()
+            Image.new("L", (60, 40), grey).save(out, "JPEG")
+            return out.getvalue()
+
+        entries = [
+            *FINE,
+            Note(text="grooves", photo=jpeg(80)),
+            Chosen(way="saddle"),
+            Note(text="crowned", photo=jpeg(200)),
+        ]
+        facts = facts_with(*entries)
+        self.assertEqual([name for name, _ in facts.photos], ["photo in", "photo out"])
+        made = proposed("ready", facts)
+        self.assertIn("[photo in]\n\n[photo out]", made.text)
+        self.assertNotIn("[photo out]", proposed("letter", facts).text)
+        sheet = laid_out(
+            made, facts.neck, None, demo_shop(), facts.figures, "2026-03-20", photos=facts.photos
+        )
+        page = pypdfium2.PdfDocument(pdf_of(sheet))[0]
+        kinds_found = [thing.type for thing in page.get_objects()]
+        self.assertEqual(kinds_found.count(pypdfium2.raw.FPDF_PAGEOBJ_IMAGE), 2)
+        self.assertIn("As it came in. grooves", page.get_textpage().get_text_range())
+        broken = (("photo in", Note(text="grooves", photo=b"no picture")),)
+        bare = laid_out(made, facts.neck, None, demo_shop(), facts.figures, "2026-03-20", broken)
+        self.assertIn("grooves", text_of(pypdfium2.PdfDocument(pdf_of(bare))))
 
     def test_letter_or_a4_by_the_place(self) -> None:
         self.assertTrue(Figures("en_US").us_letter)

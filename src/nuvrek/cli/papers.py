@@ -87,7 +87,17 @@ def _report(options: argparse.Namespace) -> int:
         raise JobFaults([str(error)]) from None
     write_whole(
         options.out,
-        pdf_of(laid_out(paper, neck, owner, shop=settings.shop, figures=figures, day=day)),
+        pdf_of(
+            laid_out(
+                paper,
+                neck,
+                owner,
+                shop=settings.shop,
+                figures=figures,
+                day=day,
+                photos=facts.photos,
+            )
+        ),
     )
     missing = unset(paper, owner, settings.shop, neck)
     if missing:

@@ -68,7 +68,14 @@ class PaperTable(Struct, frozen=True):
     rows: Table
 
 
-Block = Heading | Paragraph | PaperTable | Drawing
+class Photo(Struct, frozen=True):
+    """A picture (JPEG) of how it came in or left."""
+
+    jpeg: bytes
+    words: str = ""
+
+
+Block = Heading | Paragraph | PaperTable | Drawing | Photo
 
 
 class Paper(Struct, frozen=True):
@@ -88,10 +95,13 @@ class Paper(Struct, frozen=True):
 
 
 def blocks_of(
-    text: str, tables: Mapping[str, Table], drawings: Mapping[str, Drawing]
+    text: str,
+    tables: Mapping[str, Table],
+    drawings: Mapping[str, Drawing],
+    photos: Mapping[str, Photo] | None = None,
 ) -> tuple[Block, ...]:
     """A text as blocks: paragraphs lie between empty lines, and a name in square brackets stands
-    for the table or drawing of that name. One that is not there is left out.
+    for the table, drawing or photo of that name. One that is not there is left out.
     """
     found: list[Block] = []
     parts = text.replace("\r\n", "\n").strip().split("\n\n")
@@ -104,6 +114,8 @@ def blocks_of(
             found.append(PaperTable(tables[name]))
         elif name in drawings:
             found.append(drawings[name])
+        elif photos is not None and name in photos:
+            found.append(photos[name])
         elif words and not name:
             # What ends a letter is no heading: there is nothing under it.
             heading = number < len(parts) and _heads(words)

@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+import io
 from collections.abc import Iterable
 from itertools import zip_longest
 from pathlib import Path
 from typing import Any
 
-from nuvrek.exchange.paper import Block, Drawing, Heading, Paper, PaperTable, Paragraph
+from nuvrek.exchange.paper import Block, Drawing, Heading, Paper, PaperTable, Paragraph, Photo
 
 _FONTS = Path(__file__).resolve().parents[1] / "desktop/fonts"
 _TEXT, _OTHER = "Text", "Other"
@@ -159,6 +160,8 @@ def _block(document: Any, block: Block, points: float) -> None:
             _rows(document, block, points)
         case Drawing():
             _drawing(document, block)
+        case Photo():
+            _photo(document, block, points)
 
 
 def _rows(document: Any, block: PaperTable, points: float) -> None:
@@ -210,6 +213,26 @@ def _figures(block: PaperTable) -> bool:
     """Whether all but the first column hold short figures."""
     rest = [text for row in block.rows[1:] for text in row[1:]]
     return bool(rest) and all(len(text) <= 16 for text in rest)
+
+
+# As high as a photo is set.
+_PHOTO_MM = 46.0
+
+
+def _photo(document: Any, photo: Photo, points: float) -> None:
+    """A photo with its words beside it; one that can't be read leaves its words alone."""
+    if document.get_y() + _PHOTO_MM > document.page_break_trigger:
+        document.add_page()
+    top = document.get_y()
+    try:
+        placed = document.image(io.BytesIO(photo.jpeg), x=_MARGIN_MM, y=top, h=_PHOTO_MM)
+        right = _MARGIN_MM + placed.rendered_width + 4.0
+    except (OSError, ValueError):
+        right = _MARGIN_MM
+    document.set_font(_TEXT, size=points - 1)
+    document.set_xy(right, top)
+    document.multi_cell(max(_MARGIN_MM + _WIDE_MM - right, 30.0), points * _LINE, photo.words)
+    document.set_y(top + _PHOTO_MM + 2.0)
 
 
 def _drawing(document: Any, drawing: Drawing) -> None:

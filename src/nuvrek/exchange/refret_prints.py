@@ -23,11 +23,11 @@ _ROW_MM, _TOP_MM, _ROWS = 6.0, 32.0, 22
 ARC_WIDE_MM = 80.0
 
 
-def prints(neck: NeckDescription, plan: RefretPlan) -> bytes:
-    """Holder strip, cut list and bending card as one PDF of A4 sheets lying down."""
+def prints(neck: NeckDescription, plan: RefretPlan, us_letter: bool = False) -> bytes:
+    """Holder strip, cut list and bending card as one PDF of A4 (or Letter) sheets lying down."""
     from fpdf import FPDF
 
-    document = FPDF(orientation="L", unit="mm", format="A4")
+    document = FPDF(orientation="L", unit="mm", format="Letter" if us_letter else "A4")
     document.set_auto_page_break(False)
     document.set_title(written(means("exchange.new-wire", title=neck.title)))
     font = Path(__file__).resolve().parents[1] / "desktop/fonts/DejaVuSans.ttf"

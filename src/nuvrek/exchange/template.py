@@ -7,6 +7,8 @@ from __future__ import annotations
 
 import io
 import itertools
+from collections.abc import Callable
+from functools import partial
 from pathlib import Path
 from typing import Any
 
@@ -68,11 +70,15 @@ def write(edge: NotchedEdge, path: Path) -> None:
     write_whole(path, render(edge, path))
 
 
-def render(edge: NotchedEdge, path: Path) -> bytes:
+def render(edge: NotchedEdge, path: Path, us_letter: bool = False) -> bytes:
     """The edge as the ending of ``path`` asks: .pdf, .svg or .dxf. Raises ValueError for another
     ending.
     """
-    makers = {".pdf": pdf, ".svg": svg, ".dxf": dxf}
+    makers: dict[str, Callable[[NotchedEdge], bytes]] = {
+        ".pdf": partial(pdf, us_letter=us_letter),
+        ".svg": svg,
+        ".dxf": dxf,
+    }
     make = makers.get(path.suffix.lower())
     if make is None:
         raise Refusal(means("exchange.template-written-pdf-svg-or", name=path.name))
@@ -125,13 +131,13 @@ def dxf(edge: NotchedEdge) -> bytes:
     return out.getvalue().encode()
 
 
-def pdf(edge: NotchedEdge) -> bytes:
-    """A4 sheets lying down, each with its stretch of the edge, join lines and a ruler to check
-    the printer by.
+def pdf(edge: NotchedEdge, us_letter: bool = False) -> bytes:
+    """A4 (or Letter) sheets lying down, each with its stretch of the edge, join lines and a ruler
+    to check the printer by.
     """
     from fpdf import FPDF
 
-    document = FPDF(orientation="L", unit="mm", format="A4")
+    document = FPDF(orientation="L", unit="mm", format="Letter" if us_letter else "A4")
     document.set_auto_page_break(False)
     document.set_title(written(means("exchange.notched-edge-mm", scale_mm=edge.scale_mm)))
     font = Path(__file__).resolve().parents[1] / "desktop/fonts/DejaVuSans.ttf"

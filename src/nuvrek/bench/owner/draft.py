@@ -57,6 +57,11 @@ def figures_of(settings: Settings, system: str) -> Figures:
     )
 
 
+def uses_letter(settings: Settings) -> bool:
+    """Whether this shop prints on Letter."""
+    return figures_of(settings, "").us_letter
+
+
 class OwnerDraft:
     """What the page shows of one solved neck; ``kind`` is the way meant, None for the course."""
 

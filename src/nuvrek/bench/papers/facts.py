@@ -17,7 +17,8 @@ from nuvrek.neck.owner import Owner
 from nuvrek.planning.agreement.needs import Plans
 from nuvrek.planning.money.prices import PriceList
 from nuvrek.planning.money.shop import Shop
-from nuvrek.readings.journal import NeckState
+from nuvrek.readings.entries import Chosen, Note
+from nuvrek.readings.journal import NeckState, fold, live_numbers
 from nuvrek.readings.owner.dealings import Dealings
 
 if TYPE_CHECKING:
@@ -83,6 +84,25 @@ class Facts:
         return self._before[0]
 
     @property
+    def photos(self) -> tuple[tuple[str, Note], ...]:
+        """The last photo of how it came in, before any way was chosen, and the last since, by the
+        names a text calls them.
+        """
+        came: Note | None = None
+        left: Note | None = None
+        begun = False
+        for number in live_numbers(self.entries):
+            entry = self.entries[number - 1]
+            begun = begun or isinstance(entry, Chosen)
+            if isinstance(entry, Note) and entry.photo is not None:
+                came, left = (came, entry) if begun else (entry, left)
+        return tuple(
+            (name, note)
+            for name, note in (("photo in", came), ("photo out", left))
+            if note is not None
+        )
+
+    @property
     def plans(self) -> Plans:
         """What the owner's needs hang on, in the words of this paper."""
         f = self.figures
@@ -123,8 +143,6 @@ class Facts:
 
 def _map_before(first: NeckDescription, entries: tuple[AnyEntry, ...]) -> HeightMap | None:
     from nuvrek.estimate.heightmap import map_neck
-    from nuvrek.readings.entries import Chosen
-    from nuvrek.readings.journal import fold, live_numbers
 
     at = next((n for n in live_numbers(entries) if isinstance(entries[n - 1], Chosen)), None)
     if at is None:

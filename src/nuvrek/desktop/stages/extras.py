@@ -232,13 +232,15 @@ class Extras:
 
     def save_template(self, path: Path) -> None:
         """Write a notched edge for the open neck: PDF, SVG or DXF by the file's ending."""
+        from nuvrek.bench.owner.draft import uses_letter
         from nuvrek.exchange.template import notched_edge, render
 
         if self.app.session is None:
             return
         neck = self.app.session.neck_state.neck
         try:
-            data = render(notched_edge(neck.scale_mm, neck.frets), path)
+            letter = uses_letter(self.app.settings)
+            data = render(notched_edge(neck.scale_mm, neck.frets), path, us_letter=letter)
         except ValueError as error:
             self.stage.say(f"{upper_first(str(error))}.")
             return

@@ -32,6 +32,7 @@ def letter(facts: Facts) -> Letter:
         tr("What we found"),
         _list(found_words(facts.solved.findings, facts.figures) or (_nothing(facts),)),
         "[neck]",
+        *(f"[{name}]" for name, _ in facts.photos[:1]),
         tr("What can be done"),
         "[ways]",
         tr("What we recommend"),

@@ -2,15 +2,19 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 from nuvrek.bench.owner.quoting import quote
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures
-from nuvrek.exchange.paper import Paper, blocks_of
+from nuvrek.exchange.paper import Paper, Photo, blocks_of
 from nuvrek.exchange.paper_pdf import paper_pdf, unset_letters
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.planning.money.shop import Shop
+from nuvrek.readings.entries import Note
 from nuvrek.readings.owner.entries import PAPERS, Letter, PaperKind
+from nuvrek.wording import speech as words
 from nuvrek.wording.papers.bench_sheet import bench_sheet
 from nuvrek.wording.papers.letter import letter
 from nuvrek.wording.papers.picture import draw_neck
@@ -39,9 +43,20 @@ def proposed(kind: PaperKind, facts: Facts) -> Letter:
 
 
 def laid_out(
-    made: Letter, neck: NeckDescription, owner: Owner | None, shop: Shop, figures: Figures, day: str
+    made: Letter,
+    neck: NeckDescription,
+    owner: Owner | None,
+    shop: Shop,
+    figures: Figures,
+    day: str,
+    photos: Sequence[tuple[str, Note]] = (),
 ) -> Paper:
-    """A paper with what stands at its top."""
+    """A paper with what stands at its top, and the photos its text calls by name."""
+    pictures = {
+        name: Photo(note.photo, words_of_photo(name, note))
+        for name, note in photos
+        if note.photo is not None
+    }
     drawings = {
         "neck": draw_neck(neck, made.picture),
         "before": draw_neck(neck, made.before, tr("as it came in")),
@@ -54,10 +69,17 @@ def laid_out(
         addressee="" if inside else addressee(owner, neck),
         day=figures.day(day),
         title=f"{say(PAPERS[made.paper] if made.paper != 'letter' else tr('Your instrument'))}",
-        blocks=blocks_of(made.text, made.tables, drawings),
+        blocks=blocks_of(made.text, made.tables, drawings, pictures),
         one_page=not inside,
         us_letter=figures.us_letter,
     )
+
+
+def words_of_photo(name: str, note: Note) -> str:
+    """What stands beside a photo."""
+    when = tr("as it came in") if name == "photo in" else tr("as it is now")
+    text = note.text.strip()
+    return f"{words.upper_first(when)}. {text}" if text else words.upper_first(when)
 
 
 def addressee(owner: Owner | None, neck: NeckDescription) -> str:

@@ -32,6 +32,7 @@ def ready_for_you(facts: Facts) -> Letter:
         text += ["[before]", "[after]"]
     else:
         text.append("[neck]")
+    text += [f"[{name}]" for name, _ in facts.photos]
     text += ["[changes]", tr("How to keep it"), care_words(facts, back)]
     text += [tr("When to look again"), look_again(facts, back), *_cost(facts), *farewell(facts)]
     return Letter(

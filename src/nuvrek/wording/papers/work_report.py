@@ -35,7 +35,13 @@ def work_report(facts: Facts) -> Letter:
         tr("What was done"),
     ]
     parts.append(" ".join((back.done.strip() or done_words(facts)).split()))
-    parts += ["[neck]", *_results(facts), tr("The metal that is left"), _metal(facts)]
+    parts += [
+        "[neck]",
+        *(f"[{name}]" for name, _ in facts.photos),
+        *_results(facts),
+        tr("The metal that is left"),
+        _metal(facts),
+    ]
     parts += _given_back(facts, back)
     parts += [tr("When to look again"), look_again(facts, back)]
     parts += [tr("How to keep it"), care_words(facts, back)]

@@ -430,13 +430,15 @@ class NewWireStage(Stage):
 
     def print_to(self, path: Path) -> None:
         """Holder strip, cut list and bending card as one PDF."""
+        from nuvrek.bench.owner.draft import uses_letter
         from nuvrek.exchange.refret_prints import prints
 
         draft = self.draft
         plan = draft.plan() if draft is not None else None
         if draft is None or plan is None:
             return
-        self.extras.save(path, prints(draft.solved.map.neck, plan))
+        letter = uses_letter(self.app.settings)
+        self.extras.save(path, prints(draft.solved.map.neck, plan, us_letter=letter))
 
     def key(self, name: str) -> bool:
         draft = self.draft

@@ -207,7 +207,13 @@ class PapersFace(QWidget):
 
             facts, neck = draft.facts, draft.facts.neck
             paper: Paper = laid_out(
-                letter, neck, facts.owner, shop=draft.shop, figures=facts.figures, day=day
+                letter,
+                neck,
+                facts.owner,
+                shop=draft.shop,
+                figures=facts.figures,
+                day=day,
+                photos=facts.photos,
             )
             return wanted, pdf_of(paper), unset(letter, facts.owner, draft.shop, neck)
 
