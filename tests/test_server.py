@@ -94,6 +94,24 @@ class BothCase(TempCase):
             other.append(other.stand(number), CROWN, wrong)
         self.assertEqual(other.entries(number), [Note(text="put back")])
 
+    def test_a_neck_deleted_for_good_is_gone_and_no_other(self) -> None:
+        from nuvrek.bench.shop.keeping_house import delete_neck, deletion_of
+
+        book = self.made()
+        first, second = book.start(NECK, TIME, [CROWN]), book.start(NECK, TIME, [CROWN])
+        uid = book.uid(first)
+        other = self.again(book)
+        asked = deletion_of(book, uid)
+        other.append(other.stand(first), Note(text="meanwhile"))
+        with self.assertRaises(LogbookError):
+            delete_neck(book, asked)
+        self.assertEqual(other.numbers(), [first, second])
+        delete_neck(book, deletion_of(book, uid))
+        self.assertEqual(other.numbers(), [second])
+        self.assertEqual(other.entries(second), [CROWN])
+        # What is deleted on purpose is told apart from what a server lost.
+        self.assertIn((uid, "taken away"), {(neck, was) for neck, was, _ in other.gone()})
+
     def test_owners_merging_and_taking_out(self) -> None:
         book = self.made()
         demo = demo_jobs()[13]
