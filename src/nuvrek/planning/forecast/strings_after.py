@@ -31,7 +31,7 @@ if TYPE_CHECKING:
     from nuvrek.clearance.strung_neck import OnNeck
     from nuvrek.neck.description import NeckDescription
     from nuvrek.planning.case.case import Case
-    from nuvrek.planning.case.way import Costed
+    from nuvrek.planning.case.way import Costed, Way
     from nuvrek.planning.case.weighing import Weighing
 
 Array = NDArray[np.float64]
@@ -99,17 +99,17 @@ def strings_after(weighing: Weighing, way: Costed) -> tuple[StringAfter, ...]:
     return _set_by(way, case, tuple(found))
 
 
-def follow_of(case: Case, way: Costed, strings: tuple[StringAfter, ...]) -> Follow:
+def follow_of(case: Case, way: Way, strings: tuple[StringAfter, ...]) -> Follow:
     """What nut and saddle must do after a way that moves the tops under the strings."""
     if not strings or not way.possible:
         return Follow()
     if not way.files and way.new is None:
-        saddle = _saddle_moves(case, strings, ()) if way.kind == "rod" else None
+        saddle = _saddle_moves(case, way, strings, ()) if way.kind == "rod" else None
         return Follow(saddle_mm=saddle)
     nut_mm = _nut_moves(case, strings)
     return Follow(
         nut_mm=nut_mm,
-        saddle_mm=_saddle_moves(case, strings, nut_mm),
+        saddle_mm=_saddle_moves(case, way, strings, nut_mm),
         nut_unread=_nut_unread(case, way),
     )
 
@@ -119,7 +119,7 @@ def _to_a_height(way: Costed) -> bool:
 
 
 def promised_strings(
-    case: Case, way: Costed, strings: tuple[StringAfter, ...], follow: Follow
+    case: Case, way: Way, strings: tuple[StringAfter, ...], follow: Follow
 ) -> tuple[StringPromise, ...]:
     """What is promised of every string once what follows is done as well."""
     made = []
@@ -129,7 +129,7 @@ def promised_strings(
         if follow.nut_mm and first is not None:
             first_mm = OVER_FIRST_MM
         if (follow.saddle_mm is not None or _to_a_height(way)) and height is not None:
-            height_mm = one.wanted_mm if one.wanted_mm is not None else min(height[:2])
+            height_mm = _aim_mm(way, one, height, len(strings))
         elif follow.nut_mm and height_mm is not None:
             moved = follow.nut_mm[len(strings) - one.string]
             height_mm -= at_fret_mm(moved, case.neck.scale_mm, case.neck.height_fret)
@@ -339,22 +339,28 @@ def _nut_unread(case: Case, way: Costed) -> float | None:
     return rises
 
 
-def _saddle_moves(
-    case: Case, strings: tuple[StringAfter, ...], nut_mm: tuple[float, ...]
-) -> tuple[float, float] | None:
-    """How far each side of the saddle goes down once the nut is right, bass side first: to what is
-    wanted; where nobody wished, back to what the player was used to if the strings came up.
+def _aim_mm(way: Way, one: StringAfter, height: tuple[float, float, float], count: int) -> float:
+    """Where a string is set: at what is wanted. Where nobody wished, back to what the player was
+    used to if it came up, or if it came down to where notes buzz.
     """
+    if one.wanted_mm is not None:
+        return one.wanted_mm
+    before, after, _ = height
+    lowest = way.lowest_mm[count - one.string][0] if len(way.lowest_mm) == count else after
+    return min(before, max(after, lowest))
+
+
+def _saddle_moves(
+    case: Case, way: Way, strings: tuple[StringAfter, ...], nut_mm: tuple[float, ...]
+) -> tuple[float, float] | None:
+    """How far each side of the saddle goes down once the nut is right, bass side first."""
     scale, fret = case.neck.scale_mm, case.neck.height_fret
     over = []
     for one, row in ((strings[-1], 0), (strings[0], -1)):
         if one.height is None:
             return None
-        before, after, _ = one.height
-        aim = before if one.wanted_mm is None else one.wanted_mm
         sinks = at_fret_mm(nut_mm[row], scale, fret) if nut_mm else 0.0
-        off = after - sinks - aim
-        over.append(off if one.wanted_mm is not None else max(off, 0.0))
+        over.append(one.height[1] - sinks - _aim_mm(way, one, one.height, len(strings)))
     if max(abs(mm) for mm in over) <= AS_WANTED_MM:
         return None
     return round(at_saddle_mm(over[0], scale, fret), 4), round(
