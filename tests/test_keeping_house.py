@@ -8,7 +8,7 @@ from pathlib import Path
 from typing import Any
 
 from nuvrek.bench.shop.keeping_house import delete_neck, deletion_of, file_name
-from nuvrek.bench.shop.shelf import Shelf
+from nuvrek.bench.shop.shelf import Shelf, month_words
 from nuvrek.demo import demo_jobs
 from nuvrek.exchange.jobfile import read
 from nuvrek.logbook.joining.merging import merge
@@ -51,6 +51,10 @@ class House(TempCase):
             delete_neck(book, deletion_of(book, uid))
             merge(book, other)
             self.assertIsNotNone(book.number_of(uid))
+
+    def test_found_by_the_month_it_was_worked_on(self) -> None:
+        self.assertEqual(month_words("2026-03-03T09:00:00"), "March 2026 März 2026")
+        self.assertEqual(month_words("no day"), "")
 
     def test_the_shelf_as_a_list(self) -> None:
         with closing(Logbook(self.path)) as book:

@@ -100,6 +100,10 @@ class Typist:
         move.
         """
         for _ in range(120):
+            if self.window.page_name == "Measure":
+                # A reading that a step asks for: taken, and back.
+                self._station(self.window.stage.keypad.station)
+                continue
             if self.window.page_name != "Work":
                 return
             page, step = self.window.stages["Work"], next_step(self.session.neck_state)

@@ -213,6 +213,18 @@ def _metal(solved: Solved, unit: Unit) -> Outcome | None:
     )
 
 
+# A crown this much lower than promised is as promised (two readings of a caliper; common practice,
+# no source).
+CROWN_KEPT_MM = 0.04
+
+
+def _thinnest_now(solved: Solved) -> tuple[float, float]:
+    """The lowest crown as mapped, and its doubt, mm."""
+    crowns = solved.map.crown_mm
+    at = int(crowns.argmin())
+    return float(crowns.flat[at]), float(solved.map.crown_doubt_mm.flat[at])
+
+
 def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
     if solved.neck_state.chosen:
         promise = solved.neck_state.chosen.promise
@@ -231,8 +243,8 @@ def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
             None,
             means("pages.one-crown-height-tells"),
         )
-    now = float(solved.map.crown_mm.min())
-    kept = now >= promise.thinnest_mm - 0.04
+    now, doubt = _thinnest_now(solved)
+    kept = now >= promise.thinnest_mm - max(CROWN_KEPT_MM, doubt)
     if kept:
         remark = means("pages.promised")
     else:
@@ -462,8 +474,8 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         since = _last_filed(solved)
         taken = solved.neck_state.taken
         if any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
-            now = float(solved.map.crown_mm.min())
-            kept = now >= promise.thinnest_mm - 0.04
+            now, doubt = _thinnest_now(solved)
+            kept = now >= promise.thinnest_mm - max(CROWN_KEPT_MM, doubt)
             if kept:
                 remark = means("pages.promised")
             else:

@@ -13,6 +13,8 @@ from nuvrek.wording.speech import say, tr
 
 # What margins and the bar take of the column beside the board, and half of the gap in it.
 _ASIDE = 44
+# What a wrapped label needs beside what it says of itself: between its lines.
+_LEADING = 4
 
 
 class ProveStage(MeasureStage):
@@ -94,5 +96,6 @@ class ProveStage(MeasureStage):
         )
         # In a scroll area a wrapped label would be pressed to one line: it says what it needs.
         label.ensurePolished()
-        label.setMinimumHeight(label.heightForWidth((self.scroller.width() - _ASIDE) // columns))
+        high = label.heightForWidth((self.scroller.width() - _ASIDE) // columns)
+        label.setMinimumHeight(high + t.px(_LEADING))
         return label
