@@ -127,6 +127,27 @@ class Metal(unittest.TestCase):
     def plan_neck(self) -> NeckDescription:
         return neck_with(height_low_mm=2.0, height_high_mm=1.6)
 
+    def test_told_as_json(self) -> None:
+        from nuvrek.exchange.answers import plan_answer
+
+        entries = [
+            *gaps(0.33),
+            *swept(),
+            *crowns(1.2),
+            *PRESSED,
+            *heights(2.3, 1.9),
+            *nut(0.06, 0.06),
+        ]
+        neck_map = map_neck(neck_state(entries, neck_with(height_low_mm=2.0, height_high_mm=1.6)))
+        told = plan_answer(make_plan(neck_map, find(neck_map), draw=False), neck_map)
+        rod = next(way for way in told["ways"] if way["kind"] == "rod")
+        self.assertEqual([one["string"] for one in rod["strings"]], [1, 2, 3, 4, 5, 6])
+        low = rod["strings"][-1]
+        self.assertEqual(low["height_mm"], 2.3)
+        self.assertLess(low["height_after_mm"], 2.1)
+        self.assertGreater(low["height_doubt_mm"], 0.2)
+        self.assertEqual(len(rod["follows"]["saddle_mm"]) in (0, 2), True)
+
     def test_what_follows_is_a_step_with_its_figure(self) -> None:
         worn = [*gaps(0.15), *swept(), *crowns(1.2), *PRESSED, *heights(2.0, 1.6), *nut(0.14, 0.14)]
         plan = planned(neck_state(worn, neck_with(height_low_mm=1.5, height_high_mm=1.2)))

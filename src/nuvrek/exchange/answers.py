@@ -22,6 +22,7 @@ from nuvrek.planning.crowns.recrown_table import recrown, widths_read
 from nuvrek.planning.filing.rehearse_way import rehearse_way
 from nuvrek.planning.filing.tops import neck_tops_of
 from nuvrek.planning.forecast.doubt import doubt_words
+from nuvrek.planning.forecast.follow import StringAfter
 from nuvrek.planning.refret.new_tops import NewTops
 from nuvrek.units import Unit
 
@@ -289,10 +290,29 @@ def _way_answer(way: Way, neck_map: HeightMap) -> dict[str, Any]:
             {"string": len(way.lowest_mm) - n, "mm": length_mm(mm), "doubt_mm": length_mm(doubt)}
             for n, (mm, doubt) in enumerate(way.lowest_mm)
         ],
+        "strings": [_string_answer(one) for one in way.strings],
+        "follows": {
+            "nut_mm": [length_mm(mm) for mm in way.follow.nut_mm],
+            "saddle_mm": [length_mm(mm) for mm in way.follow.saddle_mm or ()],
+            "nut_unread_mm": length_mm(way.follow.nut_unread),
+        },
         **({} if way.new is None else {"new_wire": _new_wire_answer(way.new)}),
         "minutes": way.minutes,
         "steps": [fields(step, *_STEP) for step in way.steps],
     }
+
+
+def _string_answer(one: StringAfter) -> dict[str, Any]:
+    """A string before and after a way, nut and saddle left alone; nulls where nobody read it."""
+    told: dict[str, Any] = {"string": one.string}
+    for name, heights in (("over_first", one.first), ("height", one.height)):
+        before, after, doubt = heights or (None, None, None)
+        told |= {
+            f"{name}_mm": length_mm(before),
+            f"{name}_after_mm": length_mm(after),
+            f"{name}_doubt_mm": length_mm(doubt),
+        }
+    return told
 
 
 def _new_wire_answer(new: NewTops) -> dict[str, Any]:
