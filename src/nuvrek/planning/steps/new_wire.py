@@ -49,14 +49,7 @@ def steps(neck: NeckDescription, doing: Doing) -> Steps:
         *_fit(neck, terms, made),
         *_checked(neck, terms, frets),
         *_first_pull(neck, doing),
-        Step(
-            "new-tops",
-            means("steps.read-new-tops"),
-            means("steps.round-after-fitting-every-fret"),
-            minutes=12,
-            action="measure",
-            frets=frets,
-        ),
+        _read_tops(frets),
         Step(
             "old-frets",
             means("steps.old-frets-nut-owner"),
@@ -77,14 +70,6 @@ def first_steps(neck: NeckDescription, doing: Doing) -> Steps:
         20,
         "measure",
     )
-    tops = Step(
-        "new-tops",
-        means("steps.read-new-tops"),
-        means("steps.round-after-fitting-every-fret"),
-        minutes=12,
-        action="measure",
-        frets=frets,
-    )
     strip = () if neck.bare else (slacken_step(),)
     return (
         read,
@@ -94,7 +79,19 @@ def first_steps(neck: NeckDescription, doing: Doing) -> Steps:
         *_bend(neck, terms, frets),
         *_fit(neck, terms, made),
         *_checked(neck, terms, frets),
-        tops,
+        _read_tops(frets),
+    )
+
+
+def _read_tops(frets: tuple[int, ...]) -> Step:
+    """The round on new tops: what was read of the old wire says nothing of them."""
+    return Step(
+        "new-tops",
+        means("steps.read-new-tops"),
+        means("steps.round-after-fitting-every-fret"),
+        minutes=12,
+        action="measure",
+        frets=frets,
     )
 
 
