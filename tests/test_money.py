@@ -5,8 +5,11 @@ import unittest
 from decimal import Decimal
 from typing import Any
 
+import msgspec
 import numpy as np
 
+from nuvrek.bench.forms.owner import read_extras
+from nuvrek.bench.owner.cost import _extra_lines
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.working.ticks import ticks_of
 from nuvrek.demo import demo_jobs
@@ -15,12 +18,13 @@ from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange import jobfile
 from nuvrek.money import amount_fault, money_words, places_of, rounded
 from nuvrek.planning.money.pace import NINE_IN_TEN, Tick, pace_of
-from nuvrek.planning.money.prices import PricedWay, PriceList, price_faults, price_of
+from nuvrek.planning.money.prices import PricedWay, PriceList, charged, price_faults, price_of
 from nuvrek.planning.plan import make_plan
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
 from nuvrek.readings.entries import Chosen, StepDone
 from nuvrek.readings.journal import fold
+from nuvrek.readings.owner.entries import Extras
 from nuvrek.wording.speech import say
 from tests.support import NECK, WindowCase, job, neck_with, rng
 from tests.test_cli import CliCase
@@ -97,6 +101,33 @@ class Prices(unittest.TestCase):
         self.assertEqual(price.total, Decimal("765.77"))
         self.assertEqual(price.gain, Decimal("-120.00"))
         self.assertEqual(price.by_hours, (Decimal("480"), Decimal("600"), Decimal("720")))
+
+    def test_rounded_as_the_shop_rounds(self) -> None:
+        """To 5: 480 + 120 + 15 + 10 of wire + 10 + 5 = 640; with 19 % 761.60, asked for as 760, of
+        which 120 are tax. A socket at 12.50 comes to 15 (a half up).
+        """
+        neck = neck_with(bound=True, strings=8)
+        job = PricedWay("refret", "work", (480.0, 600.0, 720.0), Decimal("12.345"), filed=True)
+        rounds = msgspec.structs.replace(self.LIST, round_to=Decimal(5))
+        price = price_of(rounds, [job], neck)
+        self.assertEqual(sum(item.amount for item in price.items), Decimal(640))
+        self.assertEqual((price.total, price.tax), (Decimal(760), Decimal(120)))
+        self.assertEqual(charged(Decimal("12.50"), rounds), Decimal(15))
+        self.assertEqual(charged(Decimal("12.50"), self.LIST), Decimal("12.50"))
+
+    def test_what_is_done_along_is_a_line_and_its_time(self) -> None:
+        extras = read_extras("socket renewed, 15, 12.50\ndots, 30")
+        assert isinstance(extras, Extras)
+        self.assertEqual([one.minutes for one in extras.lines], [15, 30])
+        rate = PriceList(currency="EUR", rate=Decimal(60))
+        price = price_of(
+            rate,
+            [PricedWay("rod", "rod", (10.0, 20.0, 30.0))],
+            neck_with(),
+            _extra_lines(extras.lines, rate),
+        )
+        # 20 + 12.50 as named + half an hour at 60.
+        self.assertEqual(price.total, Decimal("62.50"))
 
     def test_without_a_list_nothing_is_said(self) -> None:
         price = price_of(PriceList(), [PricedWay("rod", "work", (20.0, 30.0, 40.0))], neck_with())
