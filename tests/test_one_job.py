@@ -6,13 +6,19 @@ from __future__ import annotations
 
 import os
 import unittest
+from collections.abc import Sequence
+from itertools import count
 
 from nuvrek.bench.owner.cost import cost_of, course_ways, own_share, steps_of_job
 from nuvrek.bench.pages.promise_and_result import compare
+from nuvrek.bench.session import Session
+from nuvrek.bench.working.job import chosen_entry, next_step, tick
 from nuvrek.demo import demo_jobs
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
+from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.case.way import Way
 from nuvrek.planning.forecast.strings_after import per_relief_mm
 from nuvrek.planning.money.pace import pace_of
 from nuvrek.planning.money.prices import PriceList
@@ -21,12 +27,14 @@ from nuvrek.planning.steps.job import job_steps
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import AnyEntry, Chosen, StringGap, StringHeight
 from nuvrek.readings.journal import NeckState, fold
+from nuvrek.readings.told.open_heights import heights_by_string
 from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.strangers import stranger
 from nuvrek.units import Unit
 from nuvrek.wording.speech import say
-from tests.support import compute, neck_state, neck_with
+from tests.support import TIME, TempCase, compute, neck_state, neck_with
 from tests.test_judgement import FINE, PRESSED, Entries, crowns, gaps, heights, swept
+from tests.test_work_ends import Unasked, solved_now
 
 NECKS = int(os.environ.get("NUVREK_NECKS", "6"))
 NECK = NeckDescription(scale_mm=648.0, frets=22, joint_fret=16)
@@ -204,10 +212,18 @@ class Proven(unittest.TestCase):
         self.assertEqual(kept["String 6 over fret 12"], True)
 
 
-class OneJob(unittest.TestCase):
+class OneJob(TempCase):
+    numbers = count()
+
+    def session(self, neck: NeckDescription, journal: Sequence[AnyEntry]) -> Session:
+        book = Logbook.make(self.folder / f"{next(self.numbers)}.db")
+        self.addCleanup(book.close)
+        return Unasked(book, book.start(neck, TIME, journal), neck, lambda: TIME)
+
     def test_no_step_twice_and_hours_are_their_sum(self) -> None:
-        for title, neck, plan in _all_plans():
-            with self.subTest(title):
+        for neck, journal in _all_jobs():
+            plan = planned(fold(neck, journal))
+            with self.subTest(neck.title):
                 ways = course_ways(plan)
                 legs = steps_of_job(ways)
                 steps = [step for leg in legs for step in leg]
@@ -222,6 +238,51 @@ class OneJob(unittest.TestCase):
                 for way in plan.ways:
                     self.assertEqual(twice(list(way.steps)), [], way.kind)
                     self.assertEqual(own_share(way, steps_of_job([way])[0]), 1)
+
+    def test_every_step_is_come_to(self) -> None:
+        """Each step of the job is next at some time, its ways taken one after the other."""
+        for neck, journal in _all_jobs():
+            with self.subTest(neck.title):
+                session = self.session(neck, journal)
+                solved = solved_now(session)
+                assert solved.plan is not None
+                ways = course_ways(solved.plan)
+                wanted = [step.key for leg in steps_of_job(ways) for step in leg]
+                gone: list[str] = []
+                legs: list[AnyEntry] = []
+                for way in ways:
+                    legs += [] if way.new is None else [way.new.terms]
+                    legs.append(chosen_entry(solved, way, solved.map))
+                    if way.new is not None:
+                        # All new wire is levelled, by the tops it has then.
+                        off = tuple((fret, "middle", 0.2) for fret in range(1, neck.frets + 1))
+                        legs.append(Chosen(way="level", off=off))  # type: ignore[arg-type]
+                for leg in legs:
+                    session.append(leg)
+                    while (step := next_step(session.neck_state)) is not None:
+                        tick(session, step)
+                        gone.append(step.key)
+                self.assertLessEqual(set(wanted) - set(gone), {"press", "slacken"})
+
+    def test_what_is_read_on_a_blocked_bridge_is_no_action_once_it_is_free(self) -> None:
+        neck = NeckDescription(scale_mm=648.0, frets=22, joint_fret=16, floating_bridge=True)
+        read = [*gaps(0.35), *swept(), *crowns(1.2), *FINE, *heights(2.4, 2.0)]
+        session = self.session(neck, read)
+        solved = solved_now(session)
+        assert solved.plan is not None
+        session.append(chosen_entry(solved, solved.plan.way("rod"), solved.map))
+        seen: list[tuple[str, dict[int, float]]] = []
+        while (step := next_step(session.neck_state)) is not None:
+            tick(session, step)
+            state = session.neck_state.state
+            if step.action == "block":
+                for side, mm in (("bass", 3.1), ("treble", 2.9)):
+                    session.append(
+                        StringHeight(side=side, fret=12, height_mm=mm, state=state)  # type: ignore[arg-type]
+                    )
+            if step.action in ("block", "release"):
+                seen.append((state.posture, heights_by_string(session.neck_state)))
+        self.assertEqual(seen, [("blocked", {6: 3.1, 1: 2.9}), ("lying", {6: 2.4, 1: 2.0})])
 
     def test_added_up_by_hand(self) -> None:
         """Spot work, then the saddle: strings off 5, tape 15, marking 3, two frets filed 12,
@@ -261,6 +322,18 @@ class OneJob(unittest.TestCase):
         self.assertEqual(keys, [["rod"], ["slacken", "file", "string-up", "prove"]])
 
 
+def _level_after(way: Way) -> Chosen:
+    """The level that follows new wire, as its way foresees it."""
+    after = {step.key for step in way.level_after}
+    off = tuple((fret, "middle", 0.2) for fret in range(1, len(way.off_mm) + 1))
+    return Chosen(
+        way="level",
+        off=off,  # type: ignore[arg-type]
+        nut="deeper" if "nut-slots" in after else "",
+        saddle="down" if "saddle" in after else "",
+    )
+
+
 def _row(*words: str) -> tuple[Step, ...]:
     """Steps as ``key minutes action``."""
     made = []
@@ -270,9 +343,11 @@ def _row(*words: str) -> tuple[Step, ...]:
     return tuple(made)
 
 
-def _all_plans() -> list[tuple[str, NeckDescription, Plan]]:
-    states = [fold(job.neck, job.journal) for job in demo_jobs()[:: 1 if NECKS > 50 else 3]]
+def _all_jobs() -> list[tuple[NeckDescription, Sequence[AnyEntry]]]:
+    jobs: list[tuple[NeckDescription, Sequence[AnyEntry]]] = [
+        (job.neck, job.journal) for job in demo_jobs()[:: 1 if NECKS > 50 else 3]
+    ]
     for seed in range(420_000, 420_000 + NECKS):
         made = stranger(seed)
-        states.append(fold(made.truth.neck, measure_round(made.bench, "full")))
-    return [(state.neck.title, state.neck, planned(state)) for state in states]
+        jobs.append((made.truth.neck, measure_round(made.bench, "full")))
+    return jobs

@@ -17,6 +17,8 @@ from nuvrek.wording.speech import say
 from tests.support import neck_with
 from tests.test_refret_walks import ENTER, Walk
 
+TAB = 0x01000001
+
 HIGH = neck_with(
     complaint="Buzzes all over and is hard to press.",
     owner="Orla Finsterwick",
@@ -54,10 +56,8 @@ class Jobs(Walk):
             if now is None:
                 break
             self.window.show_stage("Work")
-            if now.asks == "nut":
-                self.session.append(*nut(0.05))
-            elif now.asks == "heights":
-                self.session.append(*heights(1.8, 1.4))
+            if now.asks in ("nut", "heights"):
+                self.typed(now.asks)
             elif found := self.made.read_at(now.key, self.session.neck_state):
                 self.session.append(*found)
             before = len(self.session.neck_state.steps_done)
@@ -71,6 +71,14 @@ class Jobs(Walk):
             self.made.worked(now.sweep, now.action, now.frets, self.session.neck_state)
         self.assertIsNone(next_step(self.session.neck_state), now)
         return done
+
+    def typed(self, asked: str) -> None:
+        """What a step asks for, read at the keypad: the gauge over fret 1, or the rule over 12."""
+        for mm in (".05", ".05") if asked == "nut" else ("1.8", "1.4"):
+            self.keys(self.window, ENTER)
+            self.assertEqual(self.window.page_name, "Measure")
+            self.keys(self.window, mm, ENTER)
+            self.window.show_stage("Work")
 
     def handed_over(self) -> Letter:
         """The page that goes home with it, by keys."""
@@ -156,9 +164,7 @@ class Jobs(Walk):
         self.keys(self.window, "7")
         row = self.window.stages["Work"].found
         self.assertTrue(row.isVisible())
-        row.frets.setText("9 11")
-        row.words.setText("they lift under the finger")
-        row.kept.emit()
+        self.keys(self.window, TAB, "9 11", TAB, TAB, "they lift under the finger", ENTER)
         found = [e for e in self.session.entries if isinstance(e, Found)]
         self.assertEqual(
             [(one.what, one.frets, one.minutes) for one in found], [("more frets", (9, 11), 30)]

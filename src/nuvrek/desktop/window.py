@@ -291,7 +291,8 @@ class Window(QWidget):
             "played": "jig",
             "jig": "alone",
             "alone": "supported",
-            "supported": "lying",
+            "supported": "blocked" if session.neck_state.neck.floating_bridge else "lying",
+            "blocked": "lying",
         }
         other = following[getattr(state, part)]
         entry = StateChange(state=msgspec.structs.replace(state, **{part: other}))

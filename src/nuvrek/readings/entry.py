@@ -25,8 +25,9 @@ Removals = Annotated[
     tuple[tuple[Fret, Lane, Annotated[float, Meta(ge=0, le=5)]], ...], Meta(max_length=200)
 ]
 Places = Annotated[tuple[tuple[Fret, Lane], ...], Meta(max_length=200)]
-# Lying, held as played, or held by a neck jig in the shape it has under its strings.
-Posture = Literal["lying", "played", "jig", "alone", "supported"]
+# Lying, held as played, held by a neck jig in the shape it has under its strings, off its body, on
+# a support, or lying with a floating or sprung bridge held fast.
+Posture = Literal["lying", "played", "jig", "alone", "supported", "blocked"]
 Feel = Literal["free", "firm", "binding", "at its end", "slack", "key slips", "out of reach"]
 # An edge lies on the wood beside its frets, or plain on a board without any.
 By = Literal["string", "edge", "notched", "plain"]

@@ -354,6 +354,11 @@ def _done_by(
         case "jig":
             held = msgspec.structs.replace(state, strings="slack", posture="jig")
             done.append(StateChange(state=held))
+        case "block":
+            done.append(StateChange(state=msgspec.structs.replace(state, posture="blocked")))
+        case "release":
+            free = msgspec.structs.replace(state, strings="pitch", posture="lying")
+            done.append(StateChange(state=free))
         case "tick" | "rod" | "measure" | "cut":
             pass
         case _:

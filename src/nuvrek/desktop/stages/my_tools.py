@@ -39,6 +39,7 @@ from nuvrek.desktop.stages.base import Choices, Picks, Stage, TickBox, button, h
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.field import Field
 from nuvrek.readings.tool_kit import INCH_LEAVES_MM, METRIC_LEAVES_MM, Kit
 from nuvrek.wording.speech import later, say, say_values, tr
 
@@ -102,7 +103,7 @@ class KitStage(Stage):
         grid.setHorizontalSpacing(12)
         grid.addWidget(heading(title), 0, 0, 1, 2)
         for row, field in enumerate(fields, 1):
-            label, line = QLabel(say(field.label)), QLineEdit()
+            label, line = QLabel(say(field.label)), Field()
             label.setBuddy(line)
             line.setAccessibleName(say(field.label))
             line.setPlaceholderText(say(field.hint))
@@ -127,7 +128,7 @@ class KitStage(Stage):
     def _proving(self) -> QGridLayout:
         """One's own edge or rocker proved by turning it: the same gap twice."""
         self.which = Picks(tr("Prove by turning it"), say_values(PROVABLE))
-        self.twice = (QLineEdit(), QLineEdit())
+        self.twice = (Field(), Field())
         for line, words in zip(
             self.twice, (tr("a gap"), tr("turned over, end for end")), strict=True
         ):

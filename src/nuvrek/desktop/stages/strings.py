@@ -31,6 +31,7 @@ from nuvrek.bench.forms.strings import (
 )
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, TickBox, button, heading
+from nuvrek.desktop.widgets.field import Field
 from nuvrek.meaning import Saying
 from nuvrek.neck.strings import WRAP_WORDS, StringSet
 from nuvrek.wording.speech import later, say, say_values, sentences, tr, upper_first
@@ -153,7 +154,7 @@ class StringsPage(QWidget):
         self.said.append(labels)
 
     def _field(self, name: str, wide: int) -> QLineEdit:
-        field = QLineEdit()
+        field = Field()
         field.setAccessibleName(name)
         field.setMaxLength(14)
         field.setFixedWidth(wide)

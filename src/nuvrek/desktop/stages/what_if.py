@@ -5,12 +5,13 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QGridLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QGridLayout, QLabel, QVBoxLayout, QWidget
 
 from nuvrek.bench.forms.strings import TUNINGS, set_in, set_text
 from nuvrek.bench.pages.string_room import StringRoomPage
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, clear, heading
+from nuvrek.desktop.widgets.field import Field
 from nuvrek.planning.forecast.other_strings import OtherStrings
 from nuvrek.wording.speech import say, tr
 
@@ -25,7 +26,7 @@ class WhatIfFace(QWidget):
         super().__init__()
         self.app, self.changed = app, changed
         self.page: StringRoomPage | None = None
-        self.gauges = QLineEdit()
+        self.gauges = Field()
         self.gauges.setMaxLength(120)
         self.gauges.setAccessibleName(tr("Another set, by its gauges"))
         self.gauges.setToolTip(tr("One gauge for each string, w behind what is wound"))

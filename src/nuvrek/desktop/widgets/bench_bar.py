@@ -33,6 +33,7 @@ POSTURES: dict[str, Saying] = {
     "jig": later("neck in its jig"),
     "alone": later("neck off its body"),
     "supported": later("support under the middle"),
+    "blocked": later("bridge blocked"),
 }
 
 

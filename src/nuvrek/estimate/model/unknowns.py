@@ -266,7 +266,8 @@ class Unknowns:
                 rows[:, lane, at.dips + lane] += dip[:, 0]
         for move, slip in enumerate(self.slips[: max(state.rod_moves - self.moves_before, 0)]):
             rows[:, :, self.slip + move] -= dip * slip
-        if state.posture != "lying":
+        # A bridge held fast leaves the wood as it is.
+        if state.posture not in ("lying", "blocked"):
             held = {"alone": at.alone, "supported": at.supported}.get(state.posture, at.posture)
             rows[:, :, held] += dip * POSTURE_MM
         for n, off in enumerate(self.truings[: state.trued]):

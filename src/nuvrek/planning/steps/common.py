@@ -107,7 +107,11 @@ def spare_body_step() -> Step:
 def block_step() -> Step:
     """A bridge that floats or stands on springs, held where it is."""
     return Step(
-        "bridge-block", means("steps.block-bridge"), means("steps.everything-moves-with"), 5
+        "bridge-block",
+        means("steps.block-bridge"),
+        means("steps.everything-moves-with"),
+        5,
+        "block",
     )
 
 
@@ -118,18 +122,21 @@ def release_step() -> Step:
         means("steps.release-bridge-set-last"),
         means("steps.springs-until-stands-as-before"),
         15,
-        "pitch",
+        "release",
     )
 
 
 def with_bridge(steps: tuple[Step, ...]) -> tuple[Step, ...]:
     """The steps of a job on such a bridge: blocked before anything slackens or turns, released when
-    all else is set.
+    all else is set; only what it stands at then is read as the action.
     """
     first = next((n for n, one in enumerate(steps) if one.action in ("slack", "rod")), None)
     if first is None:
         return steps
-    last = next((n for n, one in enumerate(steps) if one.key == "prove"), len(steps))
+    last = next(
+        (n for n, one in enumerate(steps) if one.asks == "heights" or one.key == "prove"),
+        len(steps),
+    )
     return (*steps[:first], block_step(), *steps[first:last], release_step(), *steps[last:])
 
 

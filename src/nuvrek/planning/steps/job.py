@@ -28,7 +28,7 @@ _AT_PITCH = frozenset(
         *("before", "read", "strung-relief", "tuner", "bridge-release", "prove"),
     }
 )
-_SLACK, _PITCH = ("slack", "jig"), ("pitch",)
+_SLACK, _PITCH = ("slack", "jig"), ("pitch", "release")
 
 
 def job_steps(legs: Sequence[Sequence[Step]], slack: bool = False) -> Legs:

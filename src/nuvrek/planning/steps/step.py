@@ -24,6 +24,8 @@ Action = Literal[
     "wood",  # wood comes off the board, as planned
     "jig",  # the neck is held in the shape its strings gave it, the strings come off
     "cut",  # wire is cut and booked out of the shelf
+    "block",  # a floating or sprung bridge is held fast
+    "release",  # it is let go, and the strings stand at pitch
 ]
 
 

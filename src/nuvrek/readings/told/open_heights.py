@@ -76,6 +76,9 @@ def _heights_told(neck_state: NeckState, taken: Taken) -> tuple[int, float] | No
     reading = taken.reading
     if not isinstance(reading, StringHeight) or reading.state.strings != "pitch":
         return None
+    # What the strings stood at on a blocked bridge is gone with the block.
+    if reading.state.posture == "blocked" and neck_state.state.posture != "blocked":
+        return None
     if reading.fret < max(5, reading.capo + LEAST_FRETS_ON):
         return None
     if not neck_state.stands(taken.number, reading.fret):

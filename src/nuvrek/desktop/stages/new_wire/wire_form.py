@@ -7,6 +7,7 @@ from PyQt6.QtWidgets import QGridLayout, QLabel, QLineEdit, QWidget
 
 from nuvrek.bench.forms.wire import FIELDS, read_wire, texts_of
 from nuvrek.desktop.stages.base import Picks, button
+from nuvrek.desktop.widgets.field import Field
 from nuvrek.meaning import Said
 from nuvrek.neck.wire import FORM_WORDS, HARDNESS_WORDS, Wire
 from nuvrek.units import Unit
@@ -27,7 +28,7 @@ class WireForm(QWidget):
         grid = QGridLayout(self)
         grid.setContentsMargins(8, 4, 8, 4)
         for n, (name, words, _) in enumerate(FIELDS):
-            field = QLineEdit()
+            field = Field()
             field.setAccessibleName(say(words))
             label = QLabel(say(words))
             label.setBuddy(field)

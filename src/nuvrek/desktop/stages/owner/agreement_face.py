@@ -5,13 +5,14 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from nuvrek.bench.owner.draft import OwnerDraft
 from nuvrek.bench.owner.quoting import NoPrice
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, Picks, button, heading, scrolling
 from nuvrek.desktop.stages.owner.gates import GatesView
+from nuvrek.desktop.widgets.field import Field
 from nuvrek.neck.owner import HOW_WORDS
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry
@@ -38,7 +39,7 @@ class AgreementFace(QWidget):
         self.which.setAccessibleName(tr("Which way"))
         self.which.activated.connect(lambda _n: self.meant.emit(self.which.currentData()))
         self.how = Picks(tr("How it was said"), say_values(HOW_WORDS))
-        self.words, self.reason = QLineEdit(), QLineEdit()
+        self.words, self.reason = Field(), Field()
         for line, name in ((self.words, tr("Their words")), (self.reason, tr("Reason to go on"))):
             line.setMaxLength(200)
             line.setAccessibleName(name)

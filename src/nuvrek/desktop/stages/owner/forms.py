@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QWidget
 from nuvrek.bench.forms.owner import LONG
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, heading, scrolling
+from nuvrek.desktop.widgets.field import Field
 from nuvrek.desktop.widgets.words_field import WordsField
 from nuvrek.meaning import Saying
 from nuvrek.neck.description import MOST_LETTERS
@@ -62,7 +63,7 @@ class WordsForm(QWidget):
                 label.setBuddy(area)
                 grid.addWidget(area, n, 1)
             else:
-                line = self.lines[key] = QLineEdit()
+                line = self.lines[key] = Field()
                 line.setMaxLength(200)
                 line.setAccessibleName(text)
                 line.textEdited.connect(lambda _text, title=title: self._edited(title))

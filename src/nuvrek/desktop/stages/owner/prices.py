@@ -12,6 +12,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Picks, Stage, heading, scrolling
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.field import Field
 from nuvrek.meaning import Said
 from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS
 from nuvrek.wording.speech import later, say, say_values, tr
@@ -50,7 +51,7 @@ class PricesStage(Stage):
         grid.setVerticalSpacing(4)
         grid.addWidget(heading(title), 0, 0, 1, 2)
         for row, name in enumerate(names, 1):
-            label, line = QLabel(say(said[name])), QLineEdit()
+            label, line = QLabel(say(said[name])), Field()
             label.setBuddy(line)
             line.setAccessibleName(say(said[name]))
             line.setMaxLength(20)

@@ -5,26 +5,17 @@ from __future__ import annotations
 from typing import Any
 
 import numpy as np
-from PyQt6.QtGui import QKeyEvent
-from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
 
 from nuvrek.bench.practice import hall
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.practice.offers import COLUMNS, OfferBoard, Progress
 from nuvrek.desktop.stages.base import Stage, button, heading
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.field import Field
 from nuvrek.practice.hidden import DIFFICULTIES
 from nuvrek.practice.lessons.shelf import lesson
 from nuvrek.wording.speech import say, tr
-
-
-class WordField(QLineEdit):
-    """A field whose Enter is its own: it does not open the chosen lesson as well."""
-
-    def keyPressEvent(self, event: QKeyEvent | None) -> None:
-        super().keyPressEvent(event)
-        if event is not None:
-            event.accept()
 
 
 class HallStage(Stage):
@@ -38,7 +29,7 @@ class HallStage(Stage):
         self.forms: tuple[hall.PracticeOffer, ...] = ()
         self.board, self.progress = OfferBoard(app.theme), Progress(app.theme)
         self.board.opened.connect(self._open)
-        self.word = WordField()
+        self.word = Field()
         self.word.setPlaceholderText(tr("a word  (/)"))
         self.word.setAccessibleName(tr("The neck of a word"))
         self.word.setMaxLength(12)

@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLineEdit, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QVBoxLayout, QWidget
 
 from nuvrek.bench.working.found import frets_in
 from nuvrek.desktop.stages.base import Picks, button, heading
+from nuvrek.desktop.widgets.field import Field
 from nuvrek.readings.owner.entries import FOUND_WHAT, FoundWhat
 from nuvrek.wording.speech import say_values, tr
 
@@ -20,7 +21,7 @@ class FoundRow(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.what = Picks(tr("What was found"), say_values(FOUND_WHAT))
-        self.frets, self.minutes, self.words = QLineEdit(), QLineEdit(), QLineEdit()
+        self.frets, self.minutes, self.words = Field(), Field(), Field()
         for line, name, most in (
             (self.frets, tr("at frets, like 3 7-9"), 60),
             (self.minutes, tr("minutes more"), 4),
@@ -31,6 +32,7 @@ class FoundRow(QWidget):
             line.setAccessibleName(name)
         keep, picture = button(tr("Write it down"), main=True), button(tr("With a picture"))
         keep.clicked.connect(self.kept.emit)
+        self.words.returnPressed.connect(self.kept.emit)
         picture.clicked.connect(self.pictured.emit)
         grid = QGridLayout()
         grid.addWidget(self.what, 0, 0)

@@ -5,6 +5,7 @@ from __future__ import annotations
 import msgspec
 from PyQt6.QtWidgets import QHBoxLayout, QLineEdit, QWidget
 
+from nuvrek.desktop.widgets.field import Field
 from nuvrek.readings.entries import Heated
 from nuvrek.wording.speech import later, say, tr
 
@@ -24,7 +25,7 @@ class HeatRow(QWidget):
         row.setContentsMargins(0, 4, 0, 4)
         self.fields: dict[str, QLineEdit] = {}
         for name, label in _FIELDS:
-            line = QLineEdit()
+            line = Field()
             line.setAccessibleName(say(label))
             line.setPlaceholderText(say(label))
             line.setMaxLength(8)
