@@ -132,6 +132,13 @@ PRESSED: Entries = [OthersFirm(frets=tuple(range(1, 23)))]
 FINE: Entries = [*gaps(0.15), *swept(), *crowns(1.2), *PRESSED]
 
 
+def on_first(*lanes: Any) -> Entries:
+    """No leaf goes in over fret 1 while the string is held at 3."""
+    return [
+        StringGap(lane=lane, fret=1, low_support=0, high_support=3, drags_mm=0.02) for lane in lanes
+    ]
+
+
 def judged(entries: Entries, **neck: Any) -> Plan:
     neck_map = map_neck(neck_state(entries, neck_with(**neck)))
     return make_plan(neck_map, find(neck_map), draw=False)
@@ -612,6 +619,34 @@ CASES: dict[str, tuple[Case, ...]] = {
             wire_height_mm=0.9,
         ),
         case(FINE, "leave", never=("level", "refret")),
+    ),
+    "a string lies on fret 1 and it buzzes: the ear before hardware is blamed": (
+        case(
+            [*FINE, *on_first("bass", "treble")],
+            "read",
+            words=("lies on fret 1", "Play every note"),
+            never=("leave", "hardware"),
+            complaint="It buzzes.",
+        ),
+        case(
+            [*FINE, *heights(2.2, 2.0), *on_first("bass")],
+            "read",
+            never=("leave", "hardware"),
+            complaint="Buzzes somewhere on the low strings.",
+        ),
+        # Near miss: the open strings were heard to ring clean.
+        case(
+            [*FINE, *on_first("bass", "treble"), *clean()],
+            "hardware",
+            never=("nut",),
+            complaint="It buzzes.",
+        ),
+        case(
+            [*FINE, *on_first("bass", "treble"), Heard(string=6, fret=0, says="buzzes")],
+            "nut",
+            never=("hardware", "leave"),
+            complaint="It buzzes.",
+        ),
     ),
     "everything read, nothing found, and it rattles: hardware": (
         case(FINE, "hardware", complaint="It rattles."),

@@ -255,8 +255,7 @@ class OneJob(TempCase):
                     legs.append(chosen_entry(solved, way, solved.map))
                     if way.new is not None:
                         # All new wire is levelled, by the tops it has then.
-                        off = tuple((fret, "middle", 0.2) for fret in range(1, neck.frets + 1))
-                        legs.append(Chosen(way="level", off=off))  # type: ignore[arg-type]
+                        legs.append(_level_after(way))
                 for leg in legs:
                     session.append(leg)
                     while (step := next_step(session.neck_state)) is not None:

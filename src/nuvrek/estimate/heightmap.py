@@ -20,6 +20,7 @@ from nuvrek.readings.entries import CrownHeight, Rock, State, Strings
 from nuvrek.readings.entry import strings_as
 from nuvrek.readings.journal import NeckState, fitting
 from nuvrek.readings.told.rod_answers import backwards
+from nuvrek.readings.told.what_was_read import levelled
 
 Array = NDArray[np.float64]
 
@@ -269,14 +270,26 @@ def _rocks_unmeasured(neck_state: NeckState) -> frozenset[tuple[int, Lane]]:
     return frozenset(place for place, bare in marked.items() if bare)
 
 
+def relief_gap(neck: NeckDescription, on_tops: bool) -> list[tuple[int, float]]:
+    """The dip half-way from fret 1 to the joint, as frets and weights: of the wood at one place, of
+    tops the mean of three, for one top stands for itself only.
+    """
+    x, middle = place_row_mm(neck), middle_fret(neck)
+    over = (middle - 1, middle, middle + 1) if on_tops else (middle,)
+    gaps = [chord_gap(x, 1, neck.joint_fret, fret) for fret in over]
+    return [(fret, w / len(over)) for gap in gaps for fret, w in gap]
+
+
 def _reliefs(reader: _Reader, state: State) -> tuple[Relief, ...]:
-    neck = reader.unknowns.neck
-    x = place_row_mm(neck)
-    gap = chord_gap(x, 1, neck.joint_fret, middle_fret(neck))
+    on_tops = levelled(reader.neck_state)
+    gap = relief_gap(reader.unknowns.neck, on_tops)
     reliefs = []
     for strings in _STRINGS:
         there = strings_as(state, strings)
-        rows, constants = reader.unknowns.wood(there)
+        if on_tops:
+            rows, constants = reader.unknowns.tops(reader.neck_state.surface, there)
+        else:
+            rows, constants = reader.unknowns.wood(there)
         for k, lane in enumerate(LANES):
             row = np.sum([w * rows[fret, k] for fret, w in gap], axis=0)
             mm = float(row @ reader.solution.z) + float(

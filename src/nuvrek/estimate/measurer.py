@@ -2,18 +2,19 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Collection, Iterable
 from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.estimate.heightmap import HeightMap, relief_gap
 from nuvrek.estimate.model.edge_contacts import hull_within
 from nuvrek.neck.scale import place_row_mm
 from nuvrek.readings.entries import Strings
 from nuvrek.readings.entry import strings_as
+from nuvrek.readings.told.what_was_read import levelled
 
 Array = NDArray[np.float64]
 HeightKind = Literal["wood", "tops", "crown"]
@@ -73,6 +74,13 @@ class Measurer:
         solution = self.map.solution
         variance = float(row @ solution.covariance @ row)
         return Measured(float(row @ solution.z) + constant, float(np.sqrt(max(variance, 0.0))), row)
+
+    def relief(self, lanes: Collection[int], strings: Strings = "pitch") -> Measured:
+        """The mean relief of some lanes (0 to 2), as the map has it: see ``levelled``."""
+        on_tops = levelled(self.map.neck_state)
+        gap = relief_gap(self.map.neck, on_tops)
+        parts = [(fret, k, w / len(lanes)) for k in lanes for fret, w in gap]
+        return self.of("tops" if on_tops else "wood", parts, strings)
 
     def chord(self, low: int, high: int, fret: int, lane: int) -> list[Part]:
         """The gap under a line over two places: ``lerp(a, b) - m``; ``fret`` may lie outside

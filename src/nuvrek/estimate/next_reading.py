@@ -181,10 +181,9 @@ def questions_of(measurer: Measurer) -> Iterator[OpenQuestion]:
     """
     neck_map = measurer.map
     neck = neck_map.neck
-    middle = measurer.nearest(1, neck.joint_fret, 0.5)
     # The relief of a bare neck is open until it is strung, whatever is read.
     for k in () if neck.bare else (0, 2):
-        relief = measurer.of("wood", measurer.chord(1, neck.joint_fret, middle, k), "pitch")
+        relief = measurer.relief([k])
         margin = neck.relief_margin_mm
         unsure = NINE_IN_TEN * relief.sd_mm > margin
         words = means("map.settles-relief", lane_words=LANE_WORDS[LANES[k]])

@@ -64,12 +64,7 @@ def relief_pulled(measurer: Measurer, ratio: float, ratio_sd: float = 0.0) -> Me
     The bend goes with the pull: ``slack + ratio (pitch - slack)``, so its doubt is that of this
     neck's own readings at pitch and slack, and that of the ratio.
     """
-    joint = measurer.map.neck.joint_fret
-    middle = measurer.nearest(1, joint, 0.5)
-    parts = [
-        (f, k, 0.5 * w) for lane in (0, 2) for f, k, w in measurer.chord(1, joint, middle, lane)
-    ]
-    pitch, slack = (measurer.of("wood", parts, strings) for strings in ("pitch", "slack"))
+    pitch, slack = measurer.relief((0, 2)), measurer.relief((0, 2), "slack")
     row = ratio * pitch.row + (1.0 - ratio) * slack.row
     mm = ratio * pitch.mm + (1.0 - ratio) * slack.mm
     variance = (

@@ -237,13 +237,15 @@ def _next(plan: Plan, title: Saying) -> Saying:
     moves = () if plan.rod is None else plan.rod.moves
     if plan.advice == "rod" and len({turns for _, turns in moves}) > 1:
         return means("matter.next-rods", title=title)
-    if plan.advice == "read" and plan.course[0].rule == "cause" and plan.diagnosis.tests:
+    if plan.advice == "read" and plan.course[0].rule in _BY_TEST and plan.diagnosis.tests:
         return means("matter.next-test", test=plan.diagnosis.tests[0].text)
     if plan.advice == "rod" and plan.rod is not None:
         return means("matter.next-rod", title=title, move=plan.rod.words.value("turning"))
     return means("matter.next", title=title)
 
 
+# Rules that ask for the test shown first.
+_BY_TEST = ("cause", "ear-first")
 # Where fewer of the drawn necks end clean, the heights from which most do are said.
 MOSTLY = 0.7
 # From these chances on a cause is said as it is, or as probable.

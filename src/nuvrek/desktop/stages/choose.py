@@ -225,7 +225,8 @@ class ChooseStage(Stage):
         kit = self.app.settings.kit
         station = station_of_test(kind, session.neck_state.neck, kit)
         if station is None:
-            self.app.stage_wanted.emit("Measure")
+            # Notes are played, and marked, where they are shown.
+            self.app.stage_wanted.emit("String room" if kind == "play" else "Measure")
             return
         strings = station.state.strings
         self.app.reading_wanted.emit(Suggestion(station, strings, text, 0.0))

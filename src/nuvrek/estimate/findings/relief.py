@@ -13,7 +13,7 @@ from nuvrek import meaning
 from nuvrek.estimate.findings.finding import Finding, Verdict
 from nuvrek.estimate.findings.looking import Looking, sure_words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief
-from nuvrek.estimate.measurer import Measurer, Part
+from nuvrek.estimate.measurer import Measurer
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import EdgeLie, StringGap
@@ -225,24 +225,11 @@ def relief_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
 
 def slack_bow_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
     """The dip with the strings slack."""
-    neck = measurer.map.neck
-    middle = measurer.nearest(1, neck.joint_fret, 0.5)
-    parts = measurer.chord(1, neck.joint_fret, middle, LANES.index(finding.lane or "bass"))
-    measured = measurer.of("wood", parts, "slack")
+    measured = measurer.relief([LANES.index(finding.lane or "bass")], "slack")
     return measured.row, measured.mm
 
 
 def bow_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
     """The dip itself: a back bow would be no finding at nil."""
-    neck = measurer.map.neck
-    middle = measurer.nearest(1, neck.joint_fret, 0.5)
-    lanes = [0, 2]
-    if finding.lane is not None:
-        lanes = [LANES.index(finding.lane)]
-    parts: list[Part] = [
-        (fret, lane, weight / len(lanes))
-        for lane in lanes
-        for fret, lane, weight in measurer.chord(1, neck.joint_fret, middle, lane)
-    ]
-    measured = measurer.of("wood", parts, "pitch")
+    measured = measurer.relief([0, 2] if finding.lane is None else [LANES.index(finding.lane)])
     return measured.row, measured.mm

@@ -6,6 +6,7 @@ import math
 
 from nuvrek.meaning import means
 from nuvrek.planning.causes.weighed import Diagnosis, QuickTest, TestKind, WeighedCause
+from nuvrek.planning.judgement.ear import ear_first
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.readings.entries import Air
 from nuvrek.readings.told.what_was_read import firm
@@ -43,7 +44,7 @@ TESTS: dict[TestKind, tuple[float, tuple[str, ...]]] = {
     "new-string": (5.0, ("strings-old", "strings-wrong")),
     "tuner": (2.0, ("intonation",)),
     "pickups": (1.0, ("pickups",)),
-    "play": (4.0, ("proud", "low-neighbour", "grooves")),
+    "play": (4.0, ("proud", "low-neighbour", "grooves", "nut-low")),
     "tongue": (0.5, ("tongue-loose", "crack")),
     "grooves": (1.0, ("grooves", "flats", "worn-under-strings", "wire-low")),
     "air": (0.5, ("air-dry", "air-damp")),
@@ -60,14 +61,17 @@ MOST_TESTS = 3
 def tests_for(diagnosis: Diagnosis, grounds: Grounds) -> tuple[QuickTest, ...]:
     """The tests worth their minutes, the one that tells most a minute first."""
     causes = diagnosis.causes
-    if not causes or (causes[0].seen and causes[0].chance >= SURE):
+    ear = ear_first(grounds)
+    if not causes or (causes[0].seen and causes[0].chance >= SURE and not ear):
         return ()
     told = []
     for kind, (minutes, shown) in TESTS.items():
         if _done(kind, grounds, causes):
             continue
         bits = _bits(diagnosis, shown)
-        if bits >= WORTH_BITS:
+        if kind == "play" and ear:
+            told.append((math.inf, kind, minutes, shown))
+        elif bits >= WORTH_BITS:
             told.append((bits / (minutes + 1.0), kind, minutes, shown))
     return tuple(
         _test(kind, minutes, shown, causes, grounds)

@@ -10,7 +10,7 @@ from nuvrek.planning.causes.weighed import WeighedCause
 from nuvrek.planning.judgement.accounts import cause_leg, cured_by, test_leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.kinds import RULES
-from nuvrek.planning.judgement.rules.content import NOTHING
+from nuvrek.planning.judgement.rules.content import EAR, NOTHING
 from nuvrek.readings.entries import WayKind
 
 
@@ -19,8 +19,8 @@ def judge(grounds: Grounds) -> tuple[Leg, ...]:
     course: list[Leg] = []
     shut: set[WayKind] = set()
     for rule in RULES.values():
-        if rule is NOTHING and course:
-            break
+        if rule in _ALONE and course:
+            continue
         spoken = [
             structs.replace(leg, rule=rule.key)
             for leg in rule.speaks(grounds)
@@ -39,6 +39,8 @@ def judge(grounds: Grounds) -> tuple[Leg, ...]:
     return tuple(_with_causes(course, shut, grounds)[:MOST_LEGS])
 
 
+# What is said only where nothing else is.
+_ALONE = (EAR, NOTHING)
 # A way that can't be gone today waits for one of these before it.
 _OPENS: dict[str, tuple[WayKind, ...]] = {
     "rod": ("rod-back", "rod-nut", "read"),
@@ -73,6 +75,7 @@ _ENDS = (
     "first-frets",
     "frets-out",
     "plays-clean",
+    "ear-first",
     "blind",
     "bare",
     "new-tops",

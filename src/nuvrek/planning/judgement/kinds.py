@@ -48,6 +48,7 @@ _LADDER = (
     ends.ENDS,
     nut_and_strings.HEIGHTS,
     unread.UNREAD,
+    content.EAR,
     content.HARDWARE,
     content.NOTHING,
 )

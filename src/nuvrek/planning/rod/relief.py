@@ -9,12 +9,11 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
-from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief
-from nuvrek.estimate.measurer import Measurer, Part
-from nuvrek.neck.board import middle_fret
+from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief, relief_gap
+from nuvrek.estimate.measurer import Measurer
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.readings.entries import RodMove, State
-from nuvrek.readings.told.what_was_read import relief_read
+from nuvrek.readings.entries import Filed, RodMove, State
+from nuvrek.readings.told.what_was_read import levelled, relief_read
 
 # With the relief unknown by more than this, it is not spoken of as a figure.
 TOO_UNSURE_MM = 0.15
@@ -66,7 +65,7 @@ def wanted_relief(
     if not lanes or not relief_read(neck_map.neck_state):
         return None
     measurer = Measurer(neck_map)
-    measured = measurer.of("wood", _parts(measurer, lanes))
+    measured = measurer.relief([LANES.index(lane) for lane in lanes])
     target = float(np.mean([neck_map.neck.relief_wanted_mm(lane) for lane in lanes]))
     relief = Relief(
         lanes[0] if len(lanes) == 1 else "middle",
@@ -80,22 +79,8 @@ def wanted_relief(
 def relief_row(neck_map: HeightMap) -> NDArray[np.float64]:
     """The mean relief of both sides as a row over the unknowns of the map."""
     measurer = Measurer(neck_map)
-    lanes = [
-        lane
-        for lane, known in zip(LANES, neck_map.known, strict=True)
-        if known and lane != "middle"
-    ]
-    return measurer.of("wood", _parts(measurer, lanes or ("bass", "treble"))).row
-
-
-def _parts(measurer: Measurer, lanes: Sequence[Lane]) -> list[Part]:
-    """The mean dip half-way from fret 1 to the joint over some lanes."""
-    joint, middle = measurer.map.neck.joint_fret, middle_fret(measurer.map.neck)
-    return [
-        (fret, k, weight / len(lanes))
-        for lane in lanes
-        for fret, k, weight in measurer.chord(1, joint, middle, LANES.index(lane))
-    ]
+    outer = [k for k in (0, 2) if neck_map.known[k]]
+    return measurer.relief(outer or (0, 2)).row
 
 
 def relief_over_moves(
@@ -105,10 +90,12 @@ def relief_over_moves(
     heat.
 
     Millimetres with doubts, one pair more than there were moves; all readings together tell each of
-    them.
+    them. It is that of the wood; once most frets were filed, what their tops have more than it is
+    counted in from then on.
     """
-    measurer, neck_state = Measurer(neck_map), neck_map.neck_state
-    parts = _parts(measurer, sides)
+    neck_state, lanes = neck_map.neck_state, [LANES.index(side) for side in sides]
+    gap = [(f, k, w / len(lanes)) for k in lanes for f, w in relief_gap(neck_map.neck, False)]
+    dressed_mm, dressed_at = _dressed(neck_map, lanes)
     low = high = 0.0
     found = []
     for moved, (_, shift) in enumerate(((0, None), *neck_state.shifts)):
@@ -125,11 +112,24 @@ def relief_over_moves(
         )
         unknowns, solution = neck_map.after_moves(moved)
         rows, constants = unknowns.wood(state)
-        row = np.sum([w * rows[f, k] for f, k, w in parts], axis=0)
-        mm = float(row @ solution.z + sum(w * constants[f, k] for f, k, w in parts))
+        row = np.sum([w * rows[f, k] for f, k, w in gap], axis=0)
+        mm = float(row @ solution.z + sum(w * constants[f, k] for f, k, w in gap))
+        mm += dressed_mm * (moved >= dressed_at)
         doubt = NINE_IN_TEN * float(np.sqrt(max(row @ solution.covariance @ row, 0.0)))
         found.append((mm, doubt))
     return tuple(found)
+
+
+def _dressed(neck_map: HeightMap, lanes: Sequence[int]) -> tuple[float, int]:
+    """How much more relief the tops have than the wood, and after how many moves that was filed."""
+    neck_state = neck_map.neck_state
+    if not levelled(neck_state):
+        return 0.0, 0
+    measurer = Measurer(neck_map)
+    wood = [(f, k, w / len(lanes)) for k in lanes for f, w in relief_gap(neck_map.neck, False)]
+    more = measurer.relief(lanes).mm - measurer.of("wood", wood).mm
+    filed = max(work.number for work in neck_state.work if isinstance(work.entry, Filed))
+    return more, sum(number < filed for number, _ in neck_state.shifts)
 
 
 def relief_now(neck_map: HeightMap) -> Relief | None:

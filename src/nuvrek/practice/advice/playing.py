@@ -103,6 +103,11 @@ def play(hidden: Hidden, by: Player) -> Score:
         if way is not None and way.kind == "saddle" and ways[-1:] == ["saddle"]:
             # The strings stand as wanted already: the advice would have them higher, and says so.
             break
+        if plan.course[0].rule == "ear-first" and ways[-1:] != ["read"] and by == "advice":
+            ways.append("read")
+            entries += technician.listen()
+            neck_map, plan = _weighed(desk, entries)
+            continue
         done = None
         if way is not None:
             done = carried_out(desk, way, plan)

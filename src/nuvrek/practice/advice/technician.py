@@ -66,6 +66,22 @@ class Technician:
         edges = crests(self.neck, Kit(), "pitch")
         return [*entries, *(e for station in edges for e in self.take(station, state))]
 
+    def listen(self) -> list[AnyEntry]:
+        """Every note played up each string, and what the ear says of it."""
+        entries: list[AnyEntry] = []
+        self.desk.do(do.Tune(to="pitch"))
+        for low in range(self.neck.strings):
+            string, clean = self.neck.strings - low, []
+            for fret in range(self.neck.frets):
+                sound = self.desk.do(do.Pluck(string=low, fret=fret)).key
+                if sound == "clean":
+                    clean.append(fret)
+                else:
+                    says: Literal["buzzes", "badly"] = "buzzes" if sound == "buzzes" else "badly"
+                    entries.append(kept.Heard(string=string, fret=fret, says=says))
+            entries.append(kept.OthersClean(string=string, frets=tuple(clean)))
+        return entries
+
     def grooves(self) -> list[AnyEntry]:
         """The grooves of every fret under the low string, slack as the neck lies there."""
         state, strings = strings_as(self.state, "slack"), self.neck.strings

@@ -69,7 +69,7 @@ def account(desk: Desk, *, later: bool = False) -> Account:
         metal_mm=float(living.taken_mm.mean(axis=1).sum()),
         replaced_mm=float(living.replaced_mm.mean(axis=1).sum()),
         wood_mm=float(living.wood_taken_mm.mean(axis=1).sum()),
-        relief_off_mm=float(np.abs(living.relief_mm()[[0, 2]] - wanted).max()),
+        relief_off_mm=float(np.abs(living.shown_relief_mm()[[0, 2]] - wanted).max()),
         height_off_mm=float(np.abs(stand - heights).max()),
         heights_mm=(float(stand[0]), float(stand[1])),
         minutes=desk.worked_min,

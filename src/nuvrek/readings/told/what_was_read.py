@@ -12,6 +12,7 @@ from nuvrek.readings.entries import (
     Dial,
     EdgeLie,
     Feel,
+    Filed,
     OthersFirm,
     OthersStill,
     Rock,
@@ -97,6 +98,20 @@ def relief_read(neck_state: NeckState) -> bool:
             case _:
                 pass
     return False
+
+
+def levelled(neck_state: NeckState) -> bool:
+    """Whether most frets were filed since their wire went in: what a string shows over them then is
+    the relief, whatever the wood below does, for a bow may have been dressed into them.
+    """
+    filed = {
+        fret
+        for work in neck_state.work
+        if isinstance(work.entry, Filed)
+        for fret, _, _ in work.entry.off
+        if neck_state.stands(work.number, fret)
+    }
+    return 2 * len(filed) > neck_state.neck.frets
 
 
 def relief_blind(neck_state: NeckState) -> bool:

@@ -193,11 +193,21 @@ class LivingNeck:
 
     def relief_mm(self) -> Array:
         """Relief of the wood by lane, half-way from fret 1 to the joint, (3,)."""
-        x, joint, board = self.x_mm, self.neck.joint_fret, self.board_mm()
+        return self._dip_of(self.board_mm())
+
+    def shown_relief_mm(self) -> Array:
+        """Relief a string shows by lane, (3,): that of the tops once most of them were filed."""
+        most_filed = 2 * np.count_nonzero(self.taken_mm[1:].max(axis=1)) > self.neck.frets
+        if not most_filed or self.out[1 : self.neck.joint_fret + 1].any():
+            return self.relief_mm()
+        return self._dip_of(self.under_strings_mm())
+
+    def _dip_of(self, line: Array) -> Array:
+        x, joint = self.x_mm, self.neck.joint_fret
         half = 0.5 * (x[1] + x[joint])
         at = int(np.argmin(np.abs(x[2:joint] - half))) + 2
         share = (x[at] - x[1]) / (x[joint] - x[1])
-        return np.asarray((1.0 - share) * board[1] + share * board[joint] - board[at])
+        return np.asarray((1.0 - share) * line[1] + share * line[joint] - line[at])
 
     @property
     def loose(self) -> tuple[int, ...]:

@@ -5,6 +5,19 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
+    "rules.every-note-read-has-room-hardly": (
+        "Every note has room by the readings, some of them hardly any: the ear decides."
+    ),
+    "rules.string-lies-on-fret-1": (
+        "Held at 3, a string lies on fret 1: that is right if it rings clean open."
+    ),
+    "rules.every-note-rings-clean-then": (
+        "Every note rings clean: then loose hardware and the strings are looked at."
+    ),
+    "rules.noise-no-reading-shows-played": (
+        "A noise that no reading shows or shuts out is listened for, note by note, before hardware "
+        "is blamed or the neck is left."
+    ),
     "rules.bare-neck-few-marks": "A handful on a neck that was levelled before: {gist}",
     "rules.new-board-gets-first-frets": "A new fretboard gets its first frets.",
     "rules.board-not-straight-trued-first": ("If the bare wood is not straight it is trued first."),
@@ -128,7 +141,7 @@ SENTENCES: dict[str, Entry] = {
         "Strings too low for the touch over even frets are raised; frets and rod stay as they are."
     ),
     "rules.string-heights-come-after-relief": (
-        "Action come after relief and tops: saddle, then the neck's tilt, then its angle."
+        "Action comes after relief and tops: saddle, then the neck's tilt, then its angle."
     ),
     "rules.relief-tops-they-shall-both": (
         "Set the relief and level the tops first: both move the strings."

@@ -7,6 +7,7 @@ from collections.abc import Iterator
 from nuvrek import meaning
 from nuvrek.meaning import Saying, Word, means, sentences
 from nuvrek.planning.case.course import Leg
+from nuvrek.planning.judgement.ear import ear_first, lies_on_first
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
 
@@ -59,6 +60,16 @@ def causes(grounds: Grounds) -> tuple[Word, ...]:
     return tuple(name for name, there in found.items() if there)
 
 
+def _ear(grounds: Grounds) -> Iterator[Leg]:
+    if not ear_first(grounds) or "read" not in grounds.ways:
+        return
+    why: Saying = means("rules.every-note-read-has-room-hardly")
+    if lies_on_first(grounds):
+        why = means("rules.string-lies-on-fret-1")
+    unless = means("rules.every-note-rings-clean-then")
+    yield Leg("read", sentences(why, means("causes.test-play")), unless=unless)
+
+
 def _hardware(grounds: Grounds) -> Iterator[Leg]:
     if (
         "hardware" in grounds.ways
@@ -103,6 +114,12 @@ def _nothing(grounds: Grounds) -> Iterator[Leg]:
 
 PLAYS_CLEAN = Rule(
     "plays-clean", means("rules.what-plays-clean-pleases-no"), _plays_clean, final=True
+)
+EAR = Rule(
+    "ear-first",
+    means("rules.noise-no-reading-shows-played"),
+    _ear,
+    excludes=("hardware", "leave", "refer"),
 )
 HARDWARE = Rule("hardware", means("rules.loose-hardware-blamed-only-where"), _hardware)
 NOTHING = Rule("nothing", means("rules.nothing-left-while-readings-show"), _nothing)
