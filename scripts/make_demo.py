@@ -31,6 +31,7 @@ from nuvrek.readings.entries import (
     FretEnd,
     Note,
     OthersFirm,
+    RodFeel,
     RodMove,
     RoundStart,
     Size,
@@ -376,12 +377,17 @@ def choose_and_file(
 
 
 def turned(
-    made: Made, truth: Truth, entries: list[AnyEntry], rod: MadeRod, moves: tuple[float, ...]
+    made: Made, truth: Truth, entries: list[AnyEntry], rod: MadeRod, moves: tuple[float | None, ...]
 ) -> list[AnyEntry]:
-    """The neck after rod moves, each read with leaves on both sides."""
+    """The neck after rod moves, each read with leaves on both sides; None: key and nut are looked
+    at.
+    """
     worked, state = WorkedNeck(truth, (rod,), default_rng(made.seed + 1)), State()
     done = [StateChange(state=state), *read_relief(worked, state)]
     for turns in moves:
+        if turns is None:
+            done.append(RodFeel(feel="firm"))
+            continue
         feel = worked.turn(turns)
         felt = feel if feel in ("slack", "at its end") else ""
         done.append(RodMove(turns=turns, feel=felt))
@@ -468,7 +474,7 @@ def build(made: Made) -> Job:
             *entries,
         ]
     if made.name == "7-old-octave-mandolin":
-        entries += turned(made, truth, entries, MadeRod(0.008), (0.25, 0.25))
+        entries += turned(made, truth, entries, MadeRod(0.008), (0.25, 0.25, None, 0.25, 0.25))
     if made.name == "8-tenor-in-back-bow":
         entries += turned(made, truth, entries, MadeRod(0.3, slack_at=-0.05), (-0.25,))
     if made.name == "4-octave-mandolin":

@@ -116,7 +116,7 @@ class Driver:
     def go_on(self) -> None:
         """Past the gate to the next way of the course."""
         solved = self.solved
-        gate = gate_of(self.session.neck_state, solved)
+        gate = gate_of(self.session.neck_state, solved, self.session.entries)
         assert gate is not None and gate.way is not None
         choose(self.session, solved, gate.way)
 

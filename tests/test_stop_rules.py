@@ -22,6 +22,7 @@ from nuvrek.readings.entries import (
     RodMove,
     Side,
     State,
+    StepDone,
     StringGap,
 )
 from tests.support import neck_state, neck_with
@@ -78,7 +79,7 @@ class NoAnswer(unittest.TestCase):
             ((-QUARTER, -QUARTER), True),
         ):
             with self.subTest(turns=turns):
-                self.assertEqual("no-answer" in stops(turned(*turns), answer=DEAD), heard)
+                self.assertEqual("unanswered" in stops(turned(*turns), answer=DEAD), heard)
 
     def test_how_sure_it_must_be(self) -> None:
         tried = turned(QUARTER, QUARTER)
@@ -91,7 +92,17 @@ class NoAnswer(unittest.TestCase):
             ((-0.5, 0.001), True),
         ):
             with self.subTest(answer=answer):
-                self.assertEqual("no-answer" in stops(tried, answer=answer), heard)
+                self.assertEqual("unanswered" in stops(tried, answer=answer), heard)
+
+    def test_once_its_nut_was_looked_at_it_has_another_chance(self) -> None:
+        """Two moves more, and only then it is called spent."""
+        looked = [*turned(QUARTER, QUARTER), StepDone(step="free-nut"), RodFeel(feel="free")]
+        self.assertEqual(stops(looked, answer=DEAD), [])
+        again = [*looked, RodMove(turns=QUARTER), *gaps(0.5, 0.75, 6)]
+        self.assertEqual(stops(again, answer=DEAD), [])
+        again += [RodMove(turns=0.2), *gaps(0.5, 0.95, 7)]
+        self.assertEqual(stops(again, answer=DEAD), ["no-answer"])
+        self.assertEqual(stops(again, answer=ALIVE), [])
 
     def test_the_last_move_must_be_read_after(self) -> None:
         unread = [*turned(QUARTER), RodMove(turns=QUARTER)]
@@ -113,7 +124,7 @@ class NoAnswer(unittest.TestCase):
         taken_up = [*out, RodMove(turns=QUARTER), *gaps(0.5, -QUARTER, 3)]
         self.assertEqual(stops(taken_up, answer=DEAD), [])
         taken_up += [RodMove(turns=QUARTER), *gaps(0.5, 0.0, 4)]
-        self.assertEqual(stops(taken_up, answer=DEAD), ["no-answer"])
+        self.assertEqual(stops(taken_up, answer=DEAD), ["unanswered"])
 
     def test_what_it_answered_once_counts_for_it(self) -> None:
         """It moved the neck, then is turned there and back within its play: it works."""
@@ -128,7 +139,7 @@ class NoAnswer(unittest.TestCase):
         ]
         self.assertEqual(stops(works, answer=DEAD), [])
         on = [*works, RodMove(turns=0.2), *gaps(0.42, 0.45, 4), RodMove(turns=0.2)]
-        self.assertEqual(stops([*on, *gaps(0.42, 0.65, 5)], answer=DEAD), ["no-answer"])
+        self.assertEqual(stops([*on, *gaps(0.42, 0.65, 5)], answer=DEAD), ["unanswered"])
 
     def test_a_rod_that_works_the_other_way_round_answers_too(self) -> None:
         other: list[AnyEntry] = [*gaps(0.2)]
@@ -138,8 +149,8 @@ class NoAnswer(unittest.TestCase):
         still = [*other, RodMove(turns=-QUARTER), *gaps(0.5, 0.5, 4)]
         still += [RodMove(turns=-QUARTER), *gaps(0.5, QUARTER, 5)]
         self.assertEqual(stops(still, answer=(-0.5, 0.001)), [])
-        self.assertEqual(stops(still, answer=(0.5, 0.001)), ["no-answer"])
-        self.assertEqual(stops(still, answer=(-0.06 - 0.12 * 0.05, 0.05)), ["no-answer"])
+        self.assertEqual(stops(still, answer=(0.5, 0.001)), ["unanswered"])
+        self.assertEqual(stops(still, answer=(-0.06 - 0.12 * 0.05, 0.05)), ["unanswered"])
         self.assertEqual(stops(still, answer=(-0.06 - 0.13 * 0.05, 0.05)), [])
 
 

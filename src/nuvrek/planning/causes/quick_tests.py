@@ -69,10 +69,9 @@ def tests_for(diagnosis: Diagnosis, grounds: Grounds) -> tuple[QuickTest, ...]:
         if _done(kind, grounds, causes):
             continue
         bits = _bits(diagnosis, shown)
-        if kind == "play" and ear:
-            told.append((math.inf, kind, minutes, shown))
-        elif bits >= WORTH_BITS:
-            told.append((bits / (minutes + 1.0), kind, minutes, shown))
+        worth = math.inf if ear and kind == "play" else bits / (minutes + 1.0)
+        if bits >= WORTH_BITS or worth == math.inf:
+            told.append((worth, kind, minutes, shown))
     return tuple(
         _test(kind, minutes, shown, causes, grounds)
         for _, kind, minutes, shown in sorted(told, reverse=True)[:MOST_TESTS]

@@ -41,6 +41,7 @@ StopKind = Literal[
     "out-of-reach",
     "other-way",
     "no-answer",
+    "unanswered",
     "whole-turn",
     "nothing-left",
     "slack-back-bow",
@@ -69,6 +70,7 @@ _WORDS: dict[StopKind, Saying] = {
     "nothing-left": means("rod.turned-out-until-slack-there"),
     "no-answer": means("rod.moves-without-answer-rod-spent"),
     "slack-back-bow": means("rod.back-bow-slack-one-way"),
+    "unanswered": means("rod.neck-not-followed-look-at-nut"),
     "twins-fight": means("rod.two-rods-pull-against-each"),
     "unseen": means("rod.no-leaf-fills"),
     "no-light": means("rod.there-no-gap-under-string"),
@@ -113,7 +115,8 @@ def _by_answer(neck_map: HeightMap, feel: str | None) -> list[StopKind]:
     if other_way(neck_map) is not None:
         return ["other-way"]
     if _no_answer(neck_map):
-        return ["no-answer"]
+        # Before a rod is called spent somebody has looked at key and nut, or felt how it turns.
+        return ["no-answer" if _nut_looked(neck_map) else "unanswered"]
     if _whole_turn(neck_map):
         return ["whole-turn"]
     return []
@@ -187,7 +190,9 @@ def _no_answer(neck_map: HeightMap) -> bool:
         ),
         default=0,
     )
-    moves = [move for move in _biting(neck_map) if move[0] > answered]
+    # A nut that was looked at gives the rod another chance.
+    since = max(answered, _nut_looked(neck_map))
+    moves = [move for move in _biting(neck_map) if move[0] > since]
     if len(moves) < MOVES_TRIED or sum(abs(move.turns) for _, move in moves) < TURNS_TRIED:
         return False
     # There and back within its play a rod that works moves nothing either.
@@ -202,6 +207,16 @@ def _no_answer(neck_map: HeightMap) -> bool:
         and not leans_other_way(neck_map)
         and _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE
     )
+
+
+def _nut_looked(neck_map: HeightMap) -> int:
+    """The last entry since the rod was first turned by which somebody looked at its nut, or felt it
+    without turning on; 0 if none did.
+    """
+    neck_state, moves = neck_map.neck_state, _moves(neck_map)
+    felt = [taken.number for taken in neck_state.taken if isinstance(taken.reading, RodFeel)]
+    looked = [neck_state.nut_mended, *felt]
+    return max((number for number in looked if moves and number > moves[0][0]), default=0)
 
 
 def _string_blind(neck_map: HeightMap) -> bool:

@@ -32,7 +32,7 @@ MOST_PULL = 1.3
 # String heights over fret 12, low and high side, that most hands find easy and that strings of
 # steel take (common practice, no source).
 USUAL_HEIGHTS_MM = (2.2, 1.8)
-_NUT_STOPS = ("resists", "glued", "key-slips", "out-of-reach", "whole-turn")
+_NUT_STOPS = ("resists", "glued", "key-slips", "out-of-reach", "whole-turn", "unanswered")
 
 
 def strings(weighing: Weighing) -> Draft | None:

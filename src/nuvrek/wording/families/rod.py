@@ -48,6 +48,10 @@ SENTENCES: dict[str, Entry] = {
         "can still take relief out. Heavier strings let relief in; or leave it as it lies."
     ),
     "rod.moves-without-answer-rod-spent": (
+        "The truss rod was turned again after key and nut were looked at, and the relief didn't "
+        "change: it is at its limit."
+    ),
+    "rod.neck-not-followed-look-at-nut": (
         "The truss rod was turned but the relief didn't change: it is at its limit, or only "
         "the nut is turning. See that the key grips and the nut is not worn out before you "
         "call it spent."

@@ -16,14 +16,17 @@ READ_AGAIN = means("rules.relief-read-again-after-every")
 
 
 def _nut_first(grounds: Grounds) -> Iterator[Leg]:
-    if "rod-nut" not in grounds.ways or not (grounds.nut_waits or grounds.stopped("whole-turn")):
+    if "rod-nut" not in grounds.ways or not (
+        grounds.nut_waits or grounds.stopped("whole-turn", "unanswered")
+    ):
         return
     if not grounds.relief_off and grounds.relief is not None and grounds.relief.as_figure:
         return
     yield Leg(
         "rod-nut", grounds.ways["rod-nut"].gist, unless=means("rules.stays-named-until-nut-mended")
     )
-    if grounds.relief_off:
+    # Of a rod that did not answer nobody knows yet whether it comes back into it.
+    if grounds.relief_off and not grounds.stopped("unanswered"):
         yield Leg(
             "rod",
             means("rules.then-relief-rod-can-judged"),
