@@ -103,9 +103,9 @@ def play(hidden: Hidden, by: Player) -> Score:
         if way is not None and way.kind == "saddle" and ways[-1:] == ["saddle"]:
             # The strings stand as wanted already: the advice would have them higher, and says so.
             break
-        if plan.course[0].rule == "ear-first" and ways[-1:] != ["read"] and by == "advice":
+        if by == "advice" and plan.advice == "read" and ways[-1:] != ["read"]:
             ways.append("read")
-            entries += technician.listen()
+            entries += technician.reads_on(plan.course[0].rule)
             neck_map, plan = _weighed(desk, entries)
             continue
         done = None

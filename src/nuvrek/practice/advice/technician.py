@@ -63,13 +63,31 @@ class Technician:
         if any(isinstance(e, kept.StringGap) and (e.slides_mm or 0.0) > THIN_MM for e in entries):
             return entries
         # Hardly any light there: only a long edge tells a straight neck from a bowed one.
-        edges = crests(self.neck, Kit(), "pitch")
-        return [*entries, *(e for station in edges for e in self.take(station, state))]
+        return [*entries, *self.edges()]
+
+    def edges(self) -> list[AnyEntry]:
+        """A long edge on the tops, strings at pitch."""
+        stations = crests(self.neck, Kit(), "pitch")
+        return [e for station in stations for e in self.take(station, State(strings="pitch"))]
+
+    def reads_on(self, rule: str) -> list[AnyEntry]:
+        """What a rule that asks for one reading more is given; nothing where this hand does not
+        know it.
+        """
+        skills.tune(self.desk)
+        match rule:
+            case "ear-first":
+                return self.listen()
+            case "blind":
+                return self.edges()
+            case "contradiction":
+                return self.round("full")
+            case _:
+                return []
 
     def listen(self) -> list[AnyEntry]:
         """Every note played up each string, and what the ear says of it."""
         entries: list[AnyEntry] = []
-        self.desk.do(do.Tune(to="pitch"))
         for low in range(self.neck.strings):
             string, clean = self.neck.strings - low, []
             for fret in range(self.neck.frets):
