@@ -94,6 +94,14 @@ class Schools(unittest.TestCase):
         self.assertLessEqual(max(len(step.frets) for step in batches), 4)
         self.assertEqual(sum(len(step.frets) for step in batches), 20)
 
+    def test_a_zero_fret_is_pulled_and_goes_in_again(self) -> None:
+        for zero, told in ((True, True), (False, False)):
+            neck = NeckDescription(scale_mm=648.0, frets=20, joint_fret=14, zero_fret=zero)
+            steps = {s.key: s for s in steps_of("refret", neck, Doing(new_wire=NewWire(wire=WIRE)))}
+            self.assertEqual("zero fret comes out" in say(steps["pull"].text), told)
+            level = {s.key for s in steps_of("level", neck, Doing(new_wire=NewWire(wire=WIRE)))}
+            self.assertEqual("zero-fret" in level, told)
+
     def test_a_bridge_that_floats_is_blocked_first_and_released_last(self) -> None:
         neck = NeckDescription(scale_mm=648.0, frets=22, joint_fret=16, floating_bridge=True)
         for kind in ("rod", "level", "spot-level", "refret"):

@@ -593,6 +593,7 @@ SENTENCES: dict[str, Entry] = {
     "steps.clean-board": "Clean the fretboard",
     "steps.glue": "Glue in",
     "steps.zero-fret": "Zero fret in",
+    "steps.zero-fret-out-with-them": "The zero fret comes out with them: measure it first.",
     "steps.oil-board": "Oil the fretboard",
     "steps.leave-oil-night": "Leave the oil its night",
     "steps.earliest-tomorrow": "At the earliest tomorrow.",
