@@ -119,6 +119,8 @@ class NeckState(Struct, frozen=True):
     steps_done: dict[str, str] = {}
     # The entry that said that the rod's nut was mended.
     nut_mended: int = 0
+    # The entry that had the rod turned back because the relief went the other way.
+    turned_back: int = 0
     surface: dict[tuple[int, Lane], int] = {}
     # The day promised, what the neck waits for, and when its step was left (empty: it was not).
     promised: str = ""
@@ -308,6 +310,8 @@ class _Folding:
                 self.neck_state = structs.replace(
                     self.neck_state, chosen=entry, chosen_number=number, new_wire_promise=promise
                 )
+                if entry.way == "rod-back":
+                    self.neck_state = structs.replace(self.neck_state, turned_back=number)
                 self.steps, self.fret_work = {}, {}
             case NewWire() | Trued() | FretWork():
                 self._refretted(number, entry)

@@ -95,6 +95,9 @@ def _with_causes(course: list[Leg], shut: set[WayKind], grounds: Grounds) -> lis
         leg = cause_leg(cause, grounds)
         if leg is None or leg.way in shut or (leg.way == "ends" and _dresses(course)):
             continue
+        # Relief that is as wanted asks for no turn, whichever way the rod works.
+        if leg.way == "rod" and not grounds.relief_off:
+            continue
         # No metal on a suspicion, nor where every note has its room.
         if leg.way in FILES and (not cause.seen or _rings(grounds)):
             continue

@@ -57,7 +57,7 @@ def _by_map(neck_map: HeightMap) -> tuple[Answer, float] | None:
         first -= 1
     if not turned or not neck_map.known[0] or not neck_map.known[2]:
         return None
-    relief = relief_over_moves(neck_map, ("bass", "treble"))
+    relief = relief_over_moves(neck_map, ("bass", "treble"), of_wood=True)
     (before, doubt_before), (after, doubt_after) = relief[first], relief[-1]
     sd = hypot(doubt_before, doubt_after) / NINE_IN_TEN
     return Answer(turned, before, after, moves[-1][0]), sd

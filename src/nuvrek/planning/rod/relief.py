@@ -84,18 +84,18 @@ def relief_row(neck_map: HeightMap) -> NDArray[np.float64]:
 
 
 def relief_over_moves(
-    neck_map: HeightMap, sides: Sequence[Lane]
+    neck_map: HeightMap, sides: Sequence[Lane], of_wood: bool = False
 ) -> tuple[tuple[float, float], ...]:
     """Relief at pitch, mean of ``sides``, with the rod where it stood before and after each move or
     heat.
 
     Millimetres with doubts, one pair more than there were moves; all readings together tell each of
     them. It is that of the wood; once most frets were filed, what their tops have more than it is
-    counted in from then on.
+    counted in from then on, but not ``of_wood``: what a rod does is told by the wood.
     """
     neck_state, lanes = neck_map.neck_state, [LANES.index(side) for side in sides]
     gap = [(f, k, w / len(lanes)) for k in lanes for f, w in relief_gap(neck_map.neck, False)]
-    dressed_mm, dressed_at = _dressed(neck_map, lanes)
+    dressed_mm, dressed_at = (0.0, 0) if of_wood else _dressed(neck_map, lanes)
     low = high = 0.0
     found = []
     for moved, (_, shift) in enumerate(((0, None), *neck_state.shifts)):

@@ -31,6 +31,8 @@ WHOLE_TURN = 1.0
 # How sure it must be that the neck stands in back bow, and how sure that the rod does not answer:
 # there the next quarter turn costs more than another look at key and nut.
 BOWED_BACK_SURE, NO_ANSWER_SURE = 0.85, 0.45
+# So sure it must be once key and nut were looked at: what comes then costs more than a turn.
+SPENT_SURE = 0.8
 
 StopKind = Literal[
     "not-sound",
@@ -191,7 +193,8 @@ def _no_answer(neck_map: HeightMap) -> bool:
         default=0,
     )
     # A nut that was looked at gives the rod another chance.
-    since = max(answered, _nut_looked(neck_map))
+    looked = _nut_looked(neck_map)
+    since, sure = max(answered, looked), SPENT_SURE if looked else NO_ANSWER_SURE
     moves = [move for move in _biting(neck_map) if move[0] > since]
     if len(moves) < MOVES_TRIED or sum(abs(move.turns) for _, move in moves) < TURNS_TRIED:
         return False
@@ -205,7 +208,7 @@ def _no_answer(neck_map: HeightMap) -> bool:
         and not _string_blind(neck_map)
         and not _too_coarse(neck_map, moves[-1][0])
         and not leans_other_way(neck_map)
-        and _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE
+        and _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= sure
     )
 
 

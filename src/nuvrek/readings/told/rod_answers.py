@@ -21,6 +21,9 @@ LEARNT = 2
 # What two readings of one gap differ by where nothing moved, one standard deviation, and how many
 # of them all answers together must stand apart (common practice, no source).
 READ_SD_MM, SURE_SDS = 0.03, 2.0
+# Answers too small to count one by one turn the sign from so many of these on: a rod that sticks
+# answers little, and the next quarter turn the other way costs least (common practice, no source).
+SMALL_SDS = 1.6
 Place = tuple[Lane, int, int, int, str, str]
 
 
@@ -84,10 +87,14 @@ def backwards(neck_state: NeckState) -> bool:
     all its answers together say so.
     """
     found = answers(neck_state)
+    if any(number > neck_state.turned_back > 0 for number, _ in neck_state.rod_moves):
+        # It was turned back for that: so it stands until its answers say otherwise.
+        return _together(found) > 0.0
     # Both sides answer to one move: it counts once.
     moves = {answer.last_move for answer in found if answer.other_way}
     if len(moves) < LEARNT:
-        return False
+        small = len({answer.last_move for answer in _biting(found)})
+        return small >= LEARNT and _together(found) > SMALL_SDS
     return not any(answer.usual_way for answer in found) or _together(found) > SURE_SDS
 
 
@@ -96,16 +103,20 @@ def _together(found: Sequence[Answer]) -> float:
     rod that works the other way: least squares of change over turns through nothing. The first
     move after a reversal is left out, it takes up the rod's play.
     """
-    kept = [
-        answer
-        for before, answer in zip((None, *found), found, strict=False)
-        if before is None or before.turns * answer.turns > 0.0
-    ]
+    kept = _biting(found)
     turned = sum(answer.turns**2 for answer in kept) ** 0.5
     if turned <= 0.0:
         return 0.0
     along = sum(answer.turns * (answer.after_mm - answer.before_mm) for answer in kept)
     return float(along / turned / READ_SD_MM)
+
+
+def _biting(found: Sequence[Answer]) -> list[Answer]:
+    return [
+        answer
+        for before, answer in zip((None, *found), found, strict=False)
+        if before is None or before.turns * answer.turns > 0.0
+    ]
 
 
 def went_other_way(neck_state: NeckState) -> Answer | None:
