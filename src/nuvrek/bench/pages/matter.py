@@ -224,7 +224,10 @@ def _lines(plan: Plan) -> tuple[Saying, Saying, Saying]:
     key = "matter.is" if cause.chance >= SURE else "matter.probably"
     if cause.chance < PERHAPS:
         key = "matter.perhaps"
-    why = cause.speaks_for[0].says if cause.speaks_for else ""
+    # A reading says more than the complaint does, which stands above.
+    read = next((each for each in cause.speaks_for if each.figured), None)
+    told = (read, *cause.speaks_for)
+    why = next((each.says for each in told if each is not None), "")
     return (
         means(key, cause=cause.title),
         means("matter.because", why=why) if why else "",

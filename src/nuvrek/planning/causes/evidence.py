@@ -111,6 +111,25 @@ def nut_looked(grounds: Grounds) -> bool:
     )
 
 
+# A string that lies on fret 1, held at 3, is right as often as it is a slot too deep where
+# something buzzes (common practice, no source).
+ON_FIRST = 0.3
+
+
+def nut_low(grounds: Grounds) -> Iterator[Evidence]:
+    """A slot that is too deep. A string that lies on fret 1 while it is held at 3 tells of nothing
+    until its open note was heard.
+    """
+    found_low = found("nut-low", looked=nut_looked)
+    lies = [f for f in grounds.case.findings if f.kind == "nut-low" and f.verdict == "good"]
+    heard = grounds.case.neck_map.neck_state.heard
+    if not lies or any(fret == 0 for _, fret in heard) or grounds.case.has("nut-low"):
+        yield from found_low(grounds)
+        return
+    says = lower_first(lies[0].headline)
+    yield Evidence(says, ON_FIRST, figured=True, numbers=lies[0].speaks_for[:4])
+
+
 def wear_looked(grounds: Grounds) -> bool:
     """Whether somebody looked for wear: a groove, a flat or crowns measured."""
     return bool(grounds.grooves or grounds.worn) or grounds.case.neck_map.crown_measured

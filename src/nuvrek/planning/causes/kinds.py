@@ -300,7 +300,7 @@ _CAUSES = (
     # --- nut ---
     _cause(
         "nut-low",
-        by.found("nut-low", looked=by.nut_looked),
+        by.nut_low,
         {
             "open": 3.0,
             "buzz": 1.0,

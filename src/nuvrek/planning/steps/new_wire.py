@@ -152,6 +152,7 @@ def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Ste
     if terms.heat == "solvent":
         warm = means("steps.thin-glue-used-drop-solvent")
         warn = (cautions.SOLVENT, cautions.DUST, cautions.EYES)
+    text: Saying
     text = means("steps.pullers-ground-flat-from-one", lacquer=lacquer, warm=warm, binding=binding)
     if neck.zero_fret and len(frets) == neck.frets:
         text = sentences(text, means("steps.zero-fret-out-with-them"))
