@@ -8,7 +8,7 @@ from dataclasses import dataclass
 
 from nuvrek.mechanics.angle import at_heel_mm, at_saddle_mm, neck_angle_degrees, saddle_wanted_mm
 from nuvrek.neck.strings import strings_in
-from nuvrek.readings.entries import SIDES, Side, Size
+from nuvrek.readings.entries import SIDES, Side, Size, StringHeight
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
 from nuvrek.readings.told.open_heights import heights_by_string
@@ -18,6 +18,9 @@ from nuvrek.readings.told.open_heights import heights_by_string
 AS_WANTED_MM, LEAST_SADDLE_MM = 0.12, 1.5
 # A rule at an inner string errs by less than this (twice its standard deviation).
 INNER_OFF_MM = 0.3
+# A saddle that was just set by a rule is not set anew for what the next look at the rule may err
+# by (common practice, no source).
+JUST_SET_MM = 0.25
 # A heel nobody measured; common practice, no source.
 USUAL_HEEL_MM = 75.0
 
@@ -25,7 +28,7 @@ USUAL_HEEL_MM = 75.0
 @dataclass(frozen=True, slots=True)
 class SideHeight:
     """One side: the string over fret 12 as read and as wanted, and how much of the saddle is
-    left, in mm.
+    left, in mm. ``margin_mm`` is how far it may stand off what is wanted.
     """
 
     side: Side
@@ -36,6 +39,7 @@ class SideHeight:
     over_bridge_mm: (
         float | None
     )  # how high the saddle's top must stand over the bridge, by an edge run on from the frets
+    margin_mm: float = AS_WANTED_MM
 
     @property
     def off(self) -> bool:
@@ -43,7 +47,7 @@ class SideHeight:
         return (
             self.now_mm is not None
             and self.wanted_mm is not None
-            and abs(self.now_mm - self.wanted_mm) > AS_WANTED_MM
+            and abs(self.now_mm - self.wanted_mm) > self.margin_mm
         )
 
     @property
@@ -167,6 +171,20 @@ def _side(neck_state: NeckState, side: Side) -> SideHeight:
         saddle_left_mm=_last_size(neck_state, "saddle-left", side),
         at_saddle_mm=change,
         over_bridge_mm=top,
+        margin_mm=JUST_SET_MM if _just_set(neck_state) else AS_WANTED_MM,
+    )
+
+
+def _just_set(neck_state: NeckState) -> bool:
+    """Whether the way chosen last set the saddle, and its height was read since."""
+    chosen = neck_state.chosen
+    if chosen is None or not (
+        chosen.way in ("saddle", "shim") or "saddle" in neck_state.steps_done
+    ):
+        return False
+    return any(
+        taken.number > neck_state.chosen_number and isinstance(taken.reading, StringHeight)
+        for taken in neck_state.taken
     )
 
 
