@@ -8,7 +8,7 @@ import numpy as np
 from scipy.special import log_ndtr
 
 from nuvrek.estimate.model.evidence import Evidence
-from nuvrek.estimate.model.refining import refine
+from nuvrek.estimate.model.refining import refined
 from nuvrek.estimate.model.solver import solve
 from tests.support import EVERY, rng
 
@@ -53,7 +53,7 @@ class Refined(unittest.TestCase):
                 return log_posterior(e, z) + 0.5 * np.sum(z**2, axis=1) - huber
 
             peak = solve(evidence, None, np.full(4, reach))
-            ours = refine(evidence, peak, np.full(4, reach))
+            ours = refined(evidence, peak, np.full(4, reach)).solution
             np.random.seed(seed)
             sampler = emcee.EnsembleSampler(40, 4, log_density, vectorize=True)
             sampler.run_mcmc(peak.z + 0.1 * rng(seed).standard_normal((40, 4)), 4000)

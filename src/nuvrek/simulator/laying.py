@@ -11,8 +11,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 Array = NDArray[np.float64]
-# A hand holds an edge down a little inside its support, as a share of the way to the other.
-HELD_AT = 0.04
+# A hand holds an edge down a little inside its support.
+HELD_MM = 4.0
 
 
 def touched(x_mm: Array, heights_mm: Array, first: int, last: int) -> list[int]:
@@ -45,7 +45,7 @@ def gap_under(x_mm: Array, heights_mm: Array, first: int, last: int, at: int) ->
         low, high = places[after - 1], places[after]
     else:
         near, far = (last, first) if at >= last else (first, last)
-        held = x_mm[near] + HELD_AT * (x_mm[far] - x_mm[near])
+        held = x_mm[near] + np.sign(x_mm[far] - x_mm[near]) * HELD_MM
         places = touched(x_mm, heights_mm, min(first, at + 1), max(last, at - 1))
         after = next(n for n, p in enumerate(places) if n and x_mm[p] >= held)
         low, high = places[after - 1], places[after]

@@ -219,10 +219,13 @@ CROWN_KEPT_MM = 0.04
 
 
 def _thinnest_now(solved: Solved) -> tuple[float, float]:
-    """The lowest crown as mapped, and its doubt, mm."""
+    """The lowest crown as mapped, and how far it may stand off one promised by a map as doubtful,
+    mm.
+    """
     crowns = solved.map.crown_mm
     at = int(crowns.argmin())
-    return float(crowns.flat[at]), float(solved.map.crown_doubt_mm.flat[at])
+    doubt = 2.0**0.5 * float(solved.map.crown_doubt_mm.flat[at])
+    return float(crowns.flat[at]), doubt
 
 
 def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:

@@ -14,9 +14,9 @@ from nuvrek.readings.journal import Taken
 Array = NDArray[np.float64]
 Contacts = Mapping[int, tuple[int, int]]
 # An edge that runs on past its supports is held down at the nearer one, as the round asks for: as a
-# hand does, a little inside it, as a share of their distance. What stands further than this over
+# hand does, a little inside it. What stands further than this over
 # its line does not lift it: it is no top but a map that is not there yet.
-HELD_AT, LIFTS_MM = 0.1, 0.3
+HELD_MM, LIFTS_MM = 4.0, 0.3
 
 
 def upper_hull(x_mm: Array, heights_mm: Array) -> list[int]:
@@ -72,7 +72,7 @@ def _run_on(x_mm: Array, heights_mm: Array, fret: int, reach: tuple[int, int]) -
     the tops on its way to ``fret`` carry it as well.
     """
     near, far = (reach[1], reach[0]) if fret > reach[1] else reach
-    held = float(x_mm[near] + HELD_AT * (x_mm[far] - x_mm[near]))
+    held = float(x_mm[near] + np.sign(x_mm[far] - x_mm[near]) * HELD_MM)
     a, b = _stretch(x_mm, hull_within(x_mm, heights_mm, reach), held)
     slope = (heights_mm[b] - heights_mm[a]) / (x_mm[b] - x_mm[a])
     line = heights_mm[a] + slope * (x_mm - x_mm[a])

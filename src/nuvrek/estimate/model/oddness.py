@@ -9,26 +9,21 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.estimate.model.evidence import Evidence
-from nuvrek.estimate.model.refining import Foretold
-from nuvrek.estimate.model.solver import Solution, log_likelihood, solve
+from nuvrek.estimate.model.refining import Foretold, Refined
+from nuvrek.estimate.model.solver import Solution, objective, search
 from nuvrek.meaning import Saying, means
 from nuvrek.units import MM_PER_INCH, MM_PER_THOU
 
 Array = NDArray[np.float64]
 
-# A reading this many of its own doubts off what all the others say is odd; usual for screening
-# outliers.
-ODD = 4.0
-# And at least this many of its tool's errors off as things stand.
-LEAST_OFF = 1.5
 MOST_ODD = 3
-# A gap that nobody took twice is fitted exactly, however wrong it is: it is odd from so many
-# standard deviations off what all the others foretell on. Between sound gaps, of which one in two
-# hundred lies further off, and gaps misread by half a millimetre, of which nine in ten do.
-ODD_FORETOLD = 4.0
-# One wrong reading makes others look odd: of so many the one without which all the rest agree best
-# is the wrong one.
-SUSPECTS = 4
+# A reading is odd from so many standard deviations off what all the others foretell on, and where
+# without it they agree so much better (log likelihood); usual for screening outliers.
+ODD_FORETOLD, ODD_DROP = 4.0, 8.0
+# From so many on there is something to look for; under so many of its tool's errors all agrees.
+_TROUBLE, _AGREES = 3.0, 1.5
+# One wrong reading makes others look odd: so many are tried, found by so many steps each.
+SUSPECTS, _DROP_STEPS = 4, 2
 # Slips of the hand: thou for mm, inches for mm, a point dropped or moved. What the typed mm become.
 _SLIPS = (
     (MM_PER_THOU, means("map.thou")),
@@ -53,41 +48,6 @@ class Odd:
     slip: Saying
 
 
-def odd_readings(evidence: Evidence, solution: Solution) -> list[Odd]:
-    """Readings further from what the others say than any tool error explains, worst first.
-
-    A row's own pull on the optimum is taken out with its leverage h: residual and variance grow by
-    1 / (1 - h) (deleted residuals; Cook and Weisberg, Residuals and Influence in Regression,
-    section 2.2).
-    """
-    if not len(evidence.rows):
-        return []
-    mu = evidence.rows @ solution.z + evidence.constant
-    below, above = evidence.lo - mu, mu - evidence.hi
-    said = np.where(below > 0, evidence.lo, np.where(above > 0, evidence.hi, mu))
-    outside = said - mu
-    precision = log_likelihood(
-        mu, evidence.lo, evidence.hi, evidence.sigma, evidence.weight
-    ).curvature
-    spread = np.sum((evidence.rows @ solution.covariance) * evidence.rows, axis=1)
-    leverage = np.clip(precision * spread, 0.0, 0.98)
-    alone = outside / (1.0 - leverage)
-    doubt = evidence.sigma / np.sqrt(evidence.weight) / np.sqrt(1.0 - leverage)
-    off = np.where(np.abs(outside) > LEAST_OFF * evidence.sigma, np.abs(alone) / doubt, 0.0)
-    odds = []
-    for i in np.argsort(-off):
-        if off[i] < ODD:
-            break
-        if not evidence.numbers[i]:
-            continue
-        expected = float(said[i] - alone[i])
-        slip: Saying = ""
-        if evidence.lo[i] == evidence.hi[i]:
-            slip = _slip(float(said[i]), expected, float(doubt[i]))
-        odds.append(Odd(evidence.numbers[i][0], expected, float(said[i]), float(off[i]), slip))
-    return odds
-
-
 def _slip(said_mm: float, expected_mm: float, doubt_mm: float) -> Saying:
     """A slip of the hand that would explain a number, or nothing."""
     fitting = [
@@ -101,49 +61,71 @@ def _slip(said_mm: float, expected_mm: float, doubt_mm: float) -> Saying:
     return ""
 
 
-def odd_gaps(evidence: Evidence, foretold: Foretold, gaps: Container[int]) -> list[Odd]:
-    """The gaps, of those with these journal numbers, that lie too far from what all the other
-    readings foretell of them, the furthest first.
+def agrees(evidence: Evidence, z: Array) -> bool:
+    """Whether no reading lies further outside what it says than its tool's error explains."""
+    return float(_outside(evidence, z).max(initial=0.0)) < _AGREES
 
-    Each row is held against its own prediction without it, as the cavity of expectation
-    propagation has it (leave one out; Rasmussen and Williams, Gaussian Processes for Machine
-    Learning, 5.4.2).
+
+def _outside(evidence: Evidence, z: Array) -> Array:
+    """How far each row lies outside what it says, in errors of its tool."""
+    mu = evidence.rows @ z + evidence.constant
+    return np.maximum(np.maximum(evidence.lo - mu, mu - evidence.hi), 0.0) / evidence.sigma
+
+
+def _off(evidence: Evidence, foretold: Foretold) -> Array:
+    """How far each row lies off what all the others foretell of it, in standard deviations.
+
+    Each is held against its own prediction without it, as the cavity of expectation propagation
+    has it (leave one out; Rasmussen and Williams, Gaussian Processes for Machine Learning, 5.4.2).
     """
     spread = np.sqrt(foretold.sd_mm**2 + evidence.sigma**2 / evidence.weight)
-    below, above = evidence.lo - foretold.mm, foretold.mm - evidence.hi
-    off = np.maximum(np.maximum(below, above), 0.0) / spread
-    odds = []
-    for i in np.argsort(-off):
-        if off[i] < ODD_FORETOLD:
-            break
-        numbers = evidence.numbers[i]
-        # What was read twice alike is no slip of the hand.
-        if len(numbers) != 1 or numbers[0] not in gaps:
-            continue
-        said = float(evidence.lo[i] if below[i] > above[i] else evidence.hi[i])
-        expected = float(foretold.mm[i])
-        number = evidence.lo[i] == evidence.hi[i]
-        slip: Saying = ""
-        if number:
-            slip = _slip(said, expected, float(spread[i]))
-        odds.append(Odd(numbers[0], expected, said, float(off[i]), slip))
-    return odds
+    beside = np.maximum(evidence.lo - foretold.mm, foretold.mm - evidence.hi)
+    return np.asarray(np.maximum(beside, 0.0) / spread)
 
 
-def without_odd(
-    evidence: Evidence, solution: Solution, tails: Array
-) -> tuple[Evidence, Solution, tuple[Odd, ...]]:
-    """The evidence without what is odd, solved again, and what was left out: the oddest reading,
-    then the next that is still odd without it, for one bad reading makes others look odd.
+def in_trouble(whole: Refined) -> bool:
+    """Whether some reading lies where neither its tool nor the others would have it."""
+    outside = _outside(whole.evidence, whole.solution.z).max(initial=0.0)
+    off = _off(whole.evidence, whole.foretold).max(initial=0.0)
+    return max(float(outside), float(off)) > _TROUBLE
+
+
+def suspects(
+    evidence: Evidence, peak: Solution, whole: Refined, tails: Array, gaps: Container[int]
+) -> list[int]:
+    """The journal numbers of a few readings one of which may be wrong.
+
+    A wrong gap bends all that is read beside it, until others look odd and it does not: each is
+    left out in turn, with the tools lying as they are, to see how well the rest then agrees. Of
+    what no tool lies on, those are suspect that are far off what the others foretell.
     """
-    odds: list[Odd] = []
-    while len(odds) < MOST_ODD:
-        odd = odd_readings(evidence, solution)
-        if not odd:
-            break
-        odds.append(odd[0])
-        evidence = evidence.only(
-            np.array([odd[0].number not in numbers for numbers in evidence.numbers])
-        )
-        solution = solve(evidence, solution.z, tails)
-    return evidence, solution, tuple(odds)
+    drops = []
+    for row, numbers in enumerate(evidence.numbers):
+        # What was read twice alike is no slip of the hand.
+        if len(numbers) == 1 and numbers[0] in gaps:
+            rest = evidence.only(np.arange(len(evidence.lo)) != row)
+            z = search(rest, peak.z, tails, _DROP_STEPS)
+            drops.append((objective(rest, z, tails), numbers[0]))
+    off = _off(whole.evidence, whole.foretold)
+    others = [
+        numbers[0]
+        for row in np.argsort(-off)
+        if off[row] > ODD_FORETOLD
+        and len(numbers := whole.evidence.numbers[row]) == 1
+        and numbers[0] not in gaps
+    ]
+    return [number for _, number in sorted(drops)[:SUSPECTS]] + others[:SUSPECTS]
+
+
+def odd_against(one: Evidence, number: int, mm: float, sd_mm: float) -> Odd | None:
+    """A reading (one row) held against what is foretold of it; nothing where it fits."""
+    spread = float(np.hypot(sd_mm, one.sigma[0] / np.sqrt(one.weight[0])))
+    below, above = float(one.lo[0]) - mm, mm - float(one.hi[0])
+    off = max(below, above) / spread
+    if off < ODD_FORETOLD:
+        return None
+    said = float(one.lo[0] if below > above else one.hi[0])
+    slip: Saying = ""
+    if one.lo[0] == one.hi[0]:
+        slip = _slip(said, mm, spread)
+    return Odd(number, mm, said, off, slip)

@@ -10,6 +10,7 @@ memory).
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass
 
 import numpy as np
@@ -20,8 +21,10 @@ from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.solver import Solution, hessian_of, inverse_of, log_likelihood, objective
 
 Array = NDArray[np.float64]
+# The evidence anew for heights and their covariance.
+Soften = Callable[[Array, Array], Evidence]
 # A few sweeps settle it; all rows at once would swing without damping.
-SWEEPS, DAMPING = 3, 0.8
+SWEEPS, SOFT_SWEEPS, DAMPING = 3, 4, 0.8
 # So much less likely than the peak no mean of theirs was that came near the sampler.
 FAR = 40.0
 # No row may make an unknown less certain than it was without it.
@@ -36,23 +39,35 @@ class Foretold:
     sd_mm: Array
 
 
-def refine(evidence: Evidence, solution: Solution, tails: Array, sweeps: int = SWEEPS) -> Solution:
-    """``solution`` with mean and covariance of the whole posterior; begins from its peak."""
-    return refined(evidence, solution, tails, sweeps)[0]
+@dataclass(frozen=True)
+class Refined:
+    """Mean and covariance of all that readings allow, what the others foretell of each row, and
+    the evidence with its tools as they may lie.
+    """
+
+    solution: Solution
+    foretold: Foretold
+    evidence: Evidence
 
 
 def refined(
-    evidence: Evidence, solution: Solution, tails: Array, sweeps: int = SWEEPS
-) -> tuple[Solution, Foretold]:
-    """As ``refine``, and what all the others foretell of each row."""
-    rows, weight = evidence.rows, evidence.weight
+    evidence: Evidence, solution: Solution, tails: Array, soften: Soften | None = None
+) -> Refined:
+    """``solution`` with mean and covariance of the whole posterior; begins from its peak.
+
+    ``soften`` lays the tools anew for each sweep, in all the ways that its heights hold possible.
+    """
+    weight, peak_rows = evidence.weight, evidence.rows
     z, covariance = solution.z, solution.covariance
-    mu = rows @ z + evidence.constant
+    mu = peak_rows @ z + evidence.constant
     peak = log_likelihood(mu, evidence.lo, evidence.hi, evidence.sigma)
     precision = np.maximum(peak.curvature, _LEAST)
     pull = precision * mu + peak.slope
-    for _ in range(sweeps if len(rows) else 0):
+    for _ in range((SWEEPS if soften is None else SOFT_SWEEPS) if len(weight) else 0):
         patience.ask()
+        if soften is not None:
+            evidence = soften(z, covariance)
+        rows = evidence.rows
         spread = np.einsum("ij,ij->i", rows @ covariance, rows)
         mu = rows @ z + evidence.constant
         new_precision, new_pull = _as_normal(evidence, mu, spread, precision, pull)
@@ -65,11 +80,12 @@ def refined(
         # The mean of a sound posterior lies near its peak: this one has run away.
         z, covariance = solution.z, solution.covariance
         precision = np.maximum(peak.curvature, _LEAST)
-        pull = precision * (rows @ z + evidence.constant) + peak.slope
+        pull = precision * (peak_rows @ z + evidence.constant) + peak.slope
+    rows = evidence.rows
     made = Solution(z, covariance, solution.objective, solution.steps)
     mu, spread = rows @ z + evidence.constant, np.einsum("ij,ij->i", rows @ covariance, rows)
     there, variance = _without(mu, spread, weight * precision, weight * pull)
-    return made, Foretold(there, np.sqrt(variance))
+    return Refined(made, Foretold(there, np.sqrt(variance)), evidence)
 
 
 def _without(mu: Array, spread: Array, precision: Array, pull: Array) -> tuple[Array, Array]:

@@ -13,12 +13,14 @@ from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief, relief_gap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.entries import Filed, RodMove, State
-from nuvrek.readings.told.what_was_read import levelled, relief_read
+from nuvrek.readings.told.what_was_read import levelled, relief_blind, relief_read
 
 # With the relief unknown by more than this, it is not spoken of as a figure.
 TOO_UNSURE_MM = 0.15
 # Known so well its figure alone decides whether it is off.
 SHARP_MM = 0.07
+# Where no string shows light there is no more relief than this (common practice, no source).
+NO_LIGHT_MM = 0.03
 # How sure a relief must be off target before the rod is turned for it.
 OFF_TARGET_SURE = 0.8
 
@@ -32,6 +34,7 @@ class WantedRelief:
     relief: Relief
     target_mm: float
     margin_mm: float
+    blind: bool = False  # no string shows light: straight or bowed back, there is none to speak of
 
     @property
     def excess_mm(self) -> float:
@@ -46,6 +49,8 @@ class WantedRelief:
     @property
     def off(self) -> bool:
         """Whether it is off target, and so sure of it that a rod may be turned for it."""
+        if self.blind and self.target_mm - self.margin_mm > NO_LIGHT_MM:
+            return True
         if self.as_figure and self.relief.doubt_mm <= SHARP_MM:
             return abs(self.excess_mm) > self.margin_mm
         sd = self.relief.doubt_mm / NINE_IN_TEN
@@ -73,7 +78,8 @@ def wanted_relief(
         measured.mm,
         NINE_IN_TEN * measured.sd_mm,
     )
-    return WantedRelief(relief, target, neck_map.neck.relief_margin_mm)
+    blind = relief_blind(neck_map.neck_state)
+    return WantedRelief(relief, target, neck_map.neck.relief_margin_mm, blind)
 
 
 def relief_row(neck_map: HeightMap) -> NDArray[np.float64]:

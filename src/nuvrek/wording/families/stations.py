@@ -77,7 +77,7 @@ SENTENCES: dict[str, Entry] = {
         "{side}. Hold {held}, press {high}. Does the blade go over {fret}?"
     ),
     "stations.hold-press-gap-over": "{named}. Hold {held}, press {high}. Gap over {fret}?",
-    "stations.held-down": ", held down at {low}",
+    "stations.held-down": ", held down just inside {low}",
     "stations.nut": "the nut",
     "stations.give-gap-mm-or-leaves": (
         "give gap_mm, or leaves (slides_mm, drags_mm, wont_go_mm), not both."
