@@ -35,9 +35,9 @@ class Score:
     held: list[float] = field(default_factory=list)
     relief_held: list[bool] = field(default_factory=list)
 
-    def add(self, truth: OutsideNeck, found: HeightMap) -> None:
+    def add(self, truth: OutsideNeck, found: HeightMap, minutes: float) -> None:
         pitch = found.state.strings == "pitch"
-        error = found.tops_mm - truth.over_line(truth.tops(pitch))
+        error = found.tops_mm - truth.over_line(truth.tops(pitch, minutes))
         counted = found.tops_doubt_mm > 1e-6
         inside = np.abs(error) <= found.tops_doubt_mm
         self.rms.append(float(np.sqrt(np.mean(error**2))))
@@ -45,7 +45,7 @@ class Score:
         middle = middle_fret(found.neck)
         strings: tuple[Strings, Strings] = ("pitch", "slack")
         for there in strings:
-            true = -truth.over_line(truth.wood(there == "pitch"))[middle - 1]
+            true = -truth.over_line(truth.wood(there == "pitch", minutes))[middle - 1]
             for k in (0, 2):
                 said = found.relief_at(LANES[k], there)
                 self.relief.append(said.mm - float(true[k]))
@@ -60,13 +60,13 @@ class Score:
         )
 
 
-def measured(seed: int, name: str) -> tuple[OutsideNeck, HeightMap]:
-    """One neck measured in one round, and its map."""
+def measured(seed: int, name: str) -> tuple[OutsideNeck, HeightMap, float]:
+    """One neck measured in one round, its map, and how many minutes that took."""
     truth = outside_neck(seed)
     hand = OutsideHand(truth, np.random.default_rng([78, seed]))
     kit = Kit(indicator=name == "indicator")
     entries = measure_round(hand, "full" if name == "indicator" else name, kit=kit)
-    return truth, map_neck(fold(hand.neck, entries))
+    return truth, map_neck(fold(hand.neck, entries)), hand.minutes
 
 
 def main(first: int = FIRST, necks: int = NECKS) -> None:
@@ -75,9 +75,9 @@ def main(first: int = FIRST, necks: int = NECKS) -> None:
     for name in ROUNDS:
         scores: dict[str, Score] = defaultdict(Score)
         for seed in range(first, first + necks):
-            truth, found = measured(seed, name)
-            scores[truth.fault].add(truth, found)
-            scores["all"].add(truth, found)
+            truth, found, minutes = measured(seed, name)
+            scores[truth.fault].add(truth, found, minutes)
+            scores["all"].add(truth, found, minutes)
         print(f"{name:10} {scores.pop('all').line()}")
         for fault, score in scores.items():
             print(f"  {fault:24}{score.line()}", flush=True)

@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, field
+from datetime import datetime, timedelta
 
 import numpy as np
+from msgspec import structs
 from numpy.random import Generator
 
 from nuvrek.neck.description import LANES, NeckDescription
@@ -24,21 +26,23 @@ from nuvrek.readings.entries import (
     StringHeight,
 )
 from nuvrek.readings.stations import Station
+from nuvrek.readings.told.drifts import AGAIN
 from tests.outside.necks import Array, OutsideNeck, light
 
 # A set of twenty leaves by steps of 0.05 mm with the thin ones between (common practice).
 LEAVES = (0.04, 0.05, 0.06, 0.07, 0.08, 0.09, *(round(0.05 * n, 2) for n in range(2, 21)))
+# How long a station of a kind takes.
+MINUTES = {"state": 1.5, "edge-lie": 0.5, "sweep": 1.5, "dial": 2.5, "press": 1.0}
 
 
 @dataclass
 class OutsideHand:
-    """One hand, lighter or heavier than others; it takes about ``stations`` in a round."""
+    """One hand, lighter or heavier than others, that looks at the clock."""
 
     truth: OutsideNeck
     rng: Generator
-    stations: int = 60
     slips: float = 0.01
-    taken: int = 0
+    minutes: float = 0.0
     feel_mm: float = field(init=False)
     with_leaf: bool = field(init=False)
 
@@ -60,8 +64,14 @@ class OutsideHand:
         )
 
     def take(self, station: Station, state: State) -> list[AnyEntry]:
-        """What one station brings in."""
-        self.taken += 1
+        """What one station brings in, each entry with its time."""
+        self.minutes += MINUTES.get(station.kind, 0.3)
+        return [structs.replace(entry, at=self._time()) for entry in self._take(station, state)]
+
+    def _time(self) -> str:
+        return (datetime(2026, 3, 4, 9, 30) + timedelta(minutes=self.minutes)).isoformat()
+
+    def _take(self, station: Station, state: State) -> list[AnyEntry]:
         match station.kind:
             case "state":
                 return [StateChange(state=station.state, station=station.key)]
@@ -96,8 +106,7 @@ class OutsideHand:
 
     def _heights(self, station: Station, state: State, wood: bool) -> Array:
         of = self.truth.wood if wood else self.truth.tops
-        so_far = min(self.taken / self.stations, 1.0)
-        return of(state.strings == "pitch", so_far)[:, LANES.index(station.lane)]
+        return of(state.strings == "pitch", self.minutes)[:, LANES.index(station.lane)]
 
     def _gap(self, station: Station, state: State) -> StringGap:
         h = self._heights(station, state, station.by in ON_WOOD)
@@ -168,7 +177,7 @@ class OutsideHand:
             Dial(
                 lane=station.lane,
                 fret=f,
-                run=1,
+                run=2 if station.key.startswith(AGAIN) else 1,
                 reading_mm=round(float(mm), 3),
                 state=state,
                 station=station.key if f == len(x) else "",

@@ -48,16 +48,16 @@ class OutsideNeck:
     bend: Array  # (frets + 1,): how a neck dips, 1 half-way or so
     pull_mm: float
     loose: tuple[int, ...]
-    drift_mm: float  # how far it dips more by the end of a round
+    drift_mm: float  # how far it dips more in twenty minutes
 
-    def wood(self, pitch: bool, so_far: float = 1.0) -> Array:
-        """The board's face, with the strings at pitch or slack, so far through the round."""
-        dip = (self.pull_mm if pitch else 0.0) + self.drift_mm * so_far
+    def wood(self, pitch: bool, minutes: float = 0.0) -> Array:
+        """The board's face, with the strings at pitch or slack, after some minutes."""
+        dip = (self.pull_mm if pitch else 0.0) + self.drift_mm * minutes / 20.0
         return self.board - dip * self.bend[:, None]
 
-    def tops(self, pitch: bool, so_far: float = 1.0) -> Array:
+    def tops(self, pitch: bool, minutes: float = 0.0) -> Array:
         """Fret tops, as ``wood``."""
-        return self.wood(pitch, so_far) + self.crown
+        return self.wood(pitch, minutes) + self.crown
 
     def over_line(self, heights: Array) -> Array:
         """Heights of frets 1.. over each lane's line through fret 1 and the joint."""

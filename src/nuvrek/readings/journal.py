@@ -110,6 +110,7 @@ class NeckState(Struct, frozen=True):
     tests: dict[str, str] = {}
     round_name: str = ""
     round_number: int = 0
+    rounds: tuple[int, ...] = ()  # the entries with which each began
     stations_done: frozenset[str] = frozenset()
     agreed: Agreed = Agreed()
     chosen: Chosen | None = None
@@ -283,7 +284,10 @@ class _Folding:
                 self.state = _strung(neck, self.state)
             case RoundStart(name=name):
                 self.neck_state = structs.replace(
-                    self.neck_state, round_name=name, round_number=number
+                    self.neck_state,
+                    round_name=name,
+                    round_number=number,
+                    rounds=(*self.neck_state.rounds, number),
                 )
                 self.stations = set()
             case StateChange(state=state, station=station):

@@ -17,6 +17,7 @@ from nuvrek.readings.entries import State, Strings
 from nuvrek.readings.refret import rounds as refret
 from nuvrek.readings.sizes import SIZES, SizeKind
 from nuvrek.readings.stations import Station
+from nuvrek.readings.told.drifts import AGAIN
 from nuvrek.readings.tool_kit import Kit, notched_fit
 
 _OUTER: tuple[Lane, Lane] = (LANES[0], LANES[2])
@@ -46,12 +47,14 @@ def basic_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         _PRESS,
         *_sweeps(),
         *_crowns(crown_frets(neck)),
+        *_again(neck, kit, "slack"),
     )
 
 
 def quick_look(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """What can be read without slackening: string heights, relief, the rocker."""
-    return (_TO_PITCH, *_heights(neck), *_gaps(neck, kit, "pitch"), *_sweeps())
+    gaps = _gaps(neck, kit, "pitch")
+    return (_TO_PITCH, *_heights(neck), *gaps, *_sweeps(), *_again(neck, kit, "pitch"))
 
 
 def look_over(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
@@ -116,6 +119,7 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         *_sweeps(),
         *_crowns(tuple(sorted({*crown_frets(neck), *range(3, neck.frets, 4)}))),
         *_carrying_crowns(neck, kit),
+        *_again(neck, kit, "slack"),
     )
 
 
@@ -124,9 +128,15 @@ def rocker_pass(_neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
     return _sweeps()
 
 
-def indicator_run(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
+def indicator_run(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """An indicator carried over every top along a beam, lane by lane, strings slack."""
-    return (_SLACKEN, *_dials(), _PRESS, *_crowns(crown_frets(neck)[:1]))
+    return (
+        _SLACKEN,
+        *_dials(),
+        _PRESS,
+        *_crowns(crown_frets(neck)[:1]),
+        *_again(neck, kit, "slack"),
+    )
 
 
 def rod_work(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
@@ -176,6 +186,7 @@ def before_stripping(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         *_tongue(neck, LANES),
         *_wood(neck, kit),
         *_crowns(crown_frets(neck)),
+        *_again(neck, kit, "slack"),
         *refret.board_sizes(neck),
     )
 
@@ -253,6 +264,17 @@ def _lane_of(size: SizeKind) -> Lane:
     if size.place.startswith("side"):
         return "bass"
     return "middle"
+
+
+def _again(neck: NeckDescription, kit: Kit, strings: Strings) -> tuple[Station, ...]:
+    """What the round began with read once more at its end: did the neck move meanwhile? A blade
+    over the relief, or a second pass with the indicator.
+    """
+    if kit.indicator:
+        return (Station(f"{AGAIN}dial", "dial", LANES[0], 1),)
+    gap = _gaps(neck, kit, strings)[0]
+    state = State(strings=strings)
+    return (structs.replace(gap, key=f"{AGAIN}{gap.key}", state=state, when="light"),)
 
 
 _SEVEN = (0.125, 0.25, 0.375, 0.5, 0.625, 0.75, 0.875)

@@ -12,6 +12,7 @@ from nuvrek.readings.entries import AnyReading, EdgeLie, State, StringGap, Strin
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.kinds import STATIONS, record_of
 from nuvrek.readings.station import Station, Suggestion
+from nuvrek.readings.told.drifts import AGAIN
 from nuvrek.units import Unit
 
 __all__ = ["Station", "Suggestion"]
@@ -151,7 +152,10 @@ def prompt(station: Station, at: int = 0, strings: str = "slack") -> Saying:
     has moved to.
     """
     side = upper_first(LANE_WORDS[station.lane])
-    return STATIONS[station.kind].prompt(station, at or station.fret, side, Word(strings))
+    asked = STATIONS[station.kind].prompt(station, at or station.fret, side, Word(strings))
+    if station.key.startswith(AGAIN):
+        return means("stations.once-more", asked=asked)
+    return asked
 
 
 def rocker_triples(neck: NeckDescription) -> range:

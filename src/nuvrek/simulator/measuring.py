@@ -37,6 +37,7 @@ from nuvrek.readings.journal import advance, fold
 from nuvrek.readings.rounds import round_of
 from nuvrek.readings.sizes import SIZES
 from nuvrek.readings.stations import Station, as_found, tells_nothing
+from nuvrek.readings.told.drifts import AGAIN
 from nuvrek.readings.tool_kit import METRIC_LEAVES_MM, Kit
 from nuvrek.simulator.laying import gap_under, rock_over
 from nuvrek.simulator.truth import Truth
@@ -207,7 +208,8 @@ class Bench:
                 side, fret = station.side, station.fret
                 return [self.string_height(side, fret, state, station.key, station.string)]
             case "dial":
-                return self.indicator_run(station.lane, state, station.key)
+                run = 2 if station.key.startswith(AGAIN) else 1
+                return self.indicator_run(station.lane, state, station.key, run)
             case "press":
                 return self.press(state, station.key)
             case "state":

@@ -19,6 +19,7 @@ from nuvrek.estimate.findings.by_hand_and_eye import (
     find_rod_kind,
     find_rod_stop,
 )
+from nuvrek.estimate.findings.drift import find_drift
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.frets import (
     crown_height,
@@ -66,6 +67,7 @@ class FindingRecord:
 # Gravest first: in this order they are told.
 _RECORDS = (
     FindingRecord("odd", find_odd, sign="≠", colour="plum"),
+    FindingRecord("drift", find_drift, sign="≈", colour="plum"),
     FindingRecord("rod-stop", find_rod_stop, sign="■", colour="plum"),
     FindingRecord("nut-low", find_shapes, sign="▽", colour="slate", height=nut_height),
     FindingRecord("back-bow", find_relief, height=bow_height),

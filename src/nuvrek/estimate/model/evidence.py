@@ -239,6 +239,7 @@ class Gathering:
             surface,
             sigma,
             None if lo == hi else (lo, hi),
+            self.unknowns.since(taken.number),
         )
         known = self.said.get(key)
         if known is None:
@@ -385,7 +386,15 @@ class Gathering:
                 # All that one hand calls still or rocking hangs on how light it is: sixty stills
                 # of a sweep are not sixty witnesses.
                 rows[i, self.unknowns.hand] = -tool_errors.HAND_FEEL_MM
+            if statement.numbers and statement.heights[0] != "crown":
+                self.drifted(rows[i], statement.numbers[0], statement.parts)
         return rows, constants
+
+    def drifted(self, row: Row, number: int, parts: Combination) -> None:
+        """The neck dipped less or more when it was read, where it moved since in the same round."""
+        if since := self.unknowns.since(number):
+            column, spread = since
+            row[column] += spread * sum(w * float(self.unknowns.bend[fret]) for fret, w in parts)
 
     def _lay_beam(self, row: Row, dial: Dial) -> None:
         """A top against a beam whose level and slope are unknown: ``T_f - (a + b x_f)``."""

@@ -36,6 +36,7 @@ class _Place:
     """A gap by what it lies on: row of the evidence, lane, reach and the fret looked at."""
 
     row: int
+    number: int
     lane: int
     reach: tuple[int, int]
     fret: int
@@ -62,7 +63,7 @@ class Softening:
             # has looked at single tops, nothing speaks of what a string might lie on.
             if (gap.gap_mm is not None and gap.gap_mm < 0.0) or gap.lane not in looked_at:
                 continue
-            place = _Place(row, LANES.index(gap.lane), reach_of(gap, frets), gap.fret)
+            place = _Place(row, one.number, LANES.index(gap.lane), reach_of(gap, frets), gap.fret)
             self.groups.setdefault(gathering.heights_under(one, gap), []).append(place)
 
     def over(self, z: Array, covariance: Array) -> Evidence:
@@ -87,6 +88,8 @@ class Softening:
                     likely = self._weights(middle, place, np.zeros(1))[:, 0]
                     gap = (self._weights(heights, place, _fingers()) * heights).sum(axis=0)
                     rows[place.row] = likely @ under
+                    parts = list(enumerate(likely.tolist()))
+                    self.gathering.drifted(rows[place.row], place.number, parts)
                     constant[place.row] = likely @ constants[:, lane]
                     other = float(np.sqrt(((gap - likely @ heights) ** 2).mean()))
                     sigma[place.row] = float(np.hypot(sigma[place.row], other))

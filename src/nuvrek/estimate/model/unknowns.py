@@ -31,6 +31,7 @@ from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import Dial, StandOff, State
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.told.dial_repeats import dial_error_mm
+from nuvrek.readings.told.drifts import Drift, drifts_of
 
 Row = NDArray[np.float64]
 
@@ -60,6 +61,8 @@ PULL_VARIANT_MM = 0.012
 ROD_VARIANT_MM = 0.04
 POSTURE_MM = 0.03
 ROD_SPREAD_MM = 0.25
+# What warm hands, a lamp or retuning move during a round: seldom much (common practice, no source).
+DRIFT_MM, DRIFT_TAIL = 0.03, 1.0
 # How a beam lies over the frets is not known at all.
 BEAM_MM = 5.0
 
@@ -210,6 +213,8 @@ class Unknowns:
     slip: int  # where they stand in z
     truings: Row  # (truings, frets + 1, 3): wood taken off the board, one after the other, mm
     truing: int  # where what was taken beside it stands in z
+    drifts: tuple[Drift, ...]  # rounds that ended where they began, and
+    drift: int  # where what moved meanwhile stands in z
     hand: int  # where the hand that feels rocks stands in z: lighter or heavier all along
     rod_mm: float = ROD_PER_TURN_MM  # what a turn usually takes out; less than nil if it adds
     dial_mm: float = tool_errors.DIAL_ERROR_MM  # how well the indicator repeats on this neck
@@ -233,6 +238,7 @@ class Unknowns:
             and np.array_equal(self.truings, other.truings)
             and self.work == other.work
             and self.sprung == other.sprung
+            and self.drifts == other.drifts
             and self.dial_mm == other.dial_mm
             and self.rod_mm == other.rod_mm
         )
@@ -316,6 +322,20 @@ class Unknowns:
         """Row and constant of what a turn of the rod takes out, mm."""
         return self._single(self.at.rod, ROD_SPREAD_MM, self.rod_mm)
 
+    def moved(self, number: int) -> tuple[Row, float]:
+        """Row and constant of how much more the neck dips at the end of a round than at its first
+        gap, mm; of the drift of this number.
+        """
+        return self._single(self.drift + number, DRIFT_MM, 0.0)
+
+    def since(self, number: int) -> tuple[int, float] | None:
+        """Where in z the dip stands that came after an entry was written, and its spread in mm."""
+        for n, drift in enumerate(self.drifts):
+            to_come = drift.to_come.get(number, 0.0)
+            if to_come:
+                return self.drift + n, DRIFT_MM * to_come
+        return None
+
     def _single(self, place: int, spread: float, usual: float) -> tuple[Row, float]:
         row = np.zeros(self.size)
         row[place] = spread
@@ -366,10 +386,13 @@ def unknowns_of(
     truings = truings_of(neck_state)
     truing = slip + len(slips)
     first_loose = truing + TRUING_SIZE * len(truings)
-    size = first_loose + len(loose) + 1
+    drifts = drifts_of(neck_state)
+    drift = first_loose + len(loose)
+    size = drift + len(drifts) + 1
     board, twist = _board_rows(neck, size, at)
     crown, tails = _crown_rows(neck, size, at, carried is not None)
     _loosen(crown, loose, first_loose)
+    tails[drift : drift + len(drifts)] = DRIFT_TAIL
     return Unknowns(
         neck=neck,
         size=size,
@@ -388,6 +411,8 @@ def unknowns_of(
         slip=slip,
         truings=truings,
         truing=truing,
+        drifts=drifts,
+        drift=drift,
         hand=size - 1,
         rod_mm=-ROD_PER_TURN_MM if backwards else ROD_PER_TURN_MM,
         dial_mm=dial_error_mm(neck_state.taken, place_row_mm(neck)),

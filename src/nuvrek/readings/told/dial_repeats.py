@@ -22,7 +22,8 @@ def dial_error_mm(taken: Sequence[Taken], x_mm: NDArray[np.float64]) -> float:
     """One standard deviation of a dial reading, mm: the usual one, drawn towards what doubled
     passes over the same tops show. ``x_mm`` (frets + 1,) are the places of nut and frets.
 
-    Two passes differ by a straight line, as the beam lies anew, and by both their errors; the sum
+    Two passes differ by a straight line, as the beam lies anew, by what the neck bent meanwhile,
+    and by both their errors; the sum
     of squares is pooled with the usual variance (conjugate update of a normal variance; Gelman and
     others, Bayesian Data Analysis, section 2.6, from memory).
     """
@@ -44,10 +45,12 @@ def dial_error_mm(taken: Sequence[Taken], x_mm: NDArray[np.float64]) -> float:
 def _apart(
     first: dict[int, float], second: dict[int, float], x_mm: NDArray[np.float64]
 ) -> tuple[float, int]:
-    """Half the squares by which two passes differ beside a straight line, and their freedoms."""
+    """Half the squares by which two passes differ beside a straight line and an even bend, and
+    their freedoms: the beam lies anew, and the neck may have moved.
+    """
     frets = sorted(fret for fret in first.keys() & second.keys() if fret < len(x_mm))
     if len(frets) < LEAST_IN_COMMON:
         return 0.0, 0
     gap, x = np.array([second[fret] - first[fret] for fret in frets]), x_mm[frets]
-    rest = gap - np.polyval(np.polyfit(x, gap, 1), x)
-    return float(np.sum(rest**2)) / 2.0, len(frets) - 2
+    rest = gap - np.polyval(np.polyfit(x, gap, 2), x)
+    return float(np.sum(rest**2)) / 2.0, len(frets) - 3

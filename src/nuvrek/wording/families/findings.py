@@ -116,6 +116,13 @@ SENTENCES: dict[str, Entry] = {
         "No string shows light over the frets at pitch. A straight neck and one that is bowed "
         "back look alike so; a long edge on the frets tells them apart."
     ),
+    "findings.moved-while-measured": "It moved while you measured: {mm} {how}",
+    "findings.moved-more-dip": "more dip",
+    "findings.moved-less-dip": "less dip",
+    "findings.moved-between-readings": (
+        "The first reading of the round and the same one at its end differ. Warm hands, a lamp, "
+        "strings retuned? Let the neck settle, then measure it again. {sure_words}"
+    ),
     "findings.no-light-under-strings-straight": (
         "No light under the strings: straight, or bowed back"
     ),

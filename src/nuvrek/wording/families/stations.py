@@ -62,6 +62,7 @@ SENTENCES: dict[str, Entry] = {
     "stations.edge-resting-frets": "Edge resting on the frets",
     "stations.notched-edge-resting-wood": "Notched edge resting on wood",
     "stations.plain-edge-resting-bare-board": "Plain edge resting on the bare fretboard",
+    "stations.once-more": "Once more, did the neck move? {asked}",
     "stations.edge-gap-over": (
         "{side}, {strings}. Edge on {held} and {high}{hold}. Gap over {fret}?"
     ),

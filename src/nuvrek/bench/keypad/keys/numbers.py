@@ -10,6 +10,7 @@ from nuvrek.meaning import Saying, means
 from nuvrek.readings.entries import CrownHeight, Dial, Size, StringHeight
 from nuvrek.readings.sizes import SIZES
 from nuvrek.readings.stations import Station
+from nuvrek.readings.told.drifts import AGAIN
 from nuvrek.units import Length
 
 
@@ -150,10 +151,16 @@ class DialKeys(StationKeys):
         read = {
             taken.reading.fret
             for taken in pad.taken_since()
-            if isinstance(taken.reading, Dial) and self._same_beam(taken.reading)
+            if isinstance(taken.reading, Dial)
+            and taken.reading.run == self._run()
+            and self._same_beam(taken.reading)
         }
         order = list(self.frets())[:: pad.run_step]
         return next((fret for fret in order if fret not in read), order[0])
+
+    def _run(self) -> int:
+        """The run, which has the number of its round; a second pass at its end lies anew."""
+        return self.pad.run_number + int(self.station.key.startswith(AGAIN))
 
     def _same_beam(self, dial: Dial) -> bool:
         """Whether a reading was taken on this lane in the present state: otherwise the beam lay
@@ -187,7 +194,7 @@ class DialKeys(StationKeys):
         else:
             end = self.frets()[0]
         last = pad.cursor == end
-        run = pad.run_number
+        run = self._run()
         earlier = [
             taken.number
             for taken in pad.session.neck_state.taken

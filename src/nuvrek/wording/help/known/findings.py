@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
+from nuvrek.estimate.findings.drift import STEP_MM
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.frets import LOW_MM, PROUD_MM, ROCKING_MM
 from nuvrek.estimate.findings.relief import BACK_BOW_MM
@@ -42,6 +43,13 @@ _KINDS: dict[str, tuple[float, Saying, Saying]] = {
         0.0,
         later("A reading that lies four of its own doubts off what all the others say."),
         later("What the map would be without it, less what it says itself."),
+    ),
+    "drift": (
+        STEP_MM,
+        later("The first reading of a round and the same one at its end differ by over {size}."),
+        later(
+            "What was bent meanwhile, taken to go on evenly by the clock; all is told as of now."
+        ),
     ),
     "rod-stop": (
         0.0,
