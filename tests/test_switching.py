@@ -102,7 +102,8 @@ class Switching(WindowCase):
         window.show_stage("Measure")
         self.keys(window, "1.75", ENTER)
         window.show_stage("Choose")
-        self.keys(window, ENTER)
+        window.stages["Choose"]._pick("spot-level")
+        window.stages["Choose"].take.click()
         self.assertEqual(window.page_name, "Work")
         chosen = session.neck_state.chosen
         self.assertEqual(chosen.page, "Choose")

@@ -12,6 +12,7 @@ from typing import Any
 from nuvrek.bench.working.job import asked_first, next_step, steps_in_hand
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import (
+    SIDES,
     CrownHeight,
     Describe,
     OthersFirm,
@@ -19,6 +20,7 @@ from nuvrek.readings.entries import (
     Rock,
     Seated,
     StringGap,
+    StringHeight,
 )
 from nuvrek.wording.speech import say
 from tests.support import Typed, WindowCase, virtual_screen
@@ -330,7 +332,9 @@ class Stages(WindowCase):
         window.stages["Shelf"]._open(2)
         window.show_stage("Choose")
         # Its strings are off already: nobody is asked to slacken them.
-        self.keys(window, ENTER, ENTER, ENTER)
+        window.stages["Choose"]._pick("spot-level")
+        window.stages["Choose"].take.click()
+        self.keys(window, ENTER, ENTER)
         work = window.stages["Work"]
         self.assertIn("dust", work.caution.text())
         work._pointed(5, "")
@@ -340,8 +344,12 @@ class Stages(WindowCase):
         self.assertEqual(window.app.session.neck_state.rod_moves[0][1].turns, 0.25)
         session = window.app.session
         for _ in range(40):
-            if next_step(session.neck_state) is None:
+            step = next_step(session.neck_state)
+            if step is None:
                 break
+            if step.asks == "heights":
+                for side in SIDES:
+                    session.write(StringHeight(side=side, fret=12, height_mm=2.0))
             work._tick()
         self.assertIn("All steps are ticked", work.step_title.text())
         # The last way of a course leads to the closing readings.

@@ -27,7 +27,8 @@ def find_drift(looking: Looking) -> list[Finding]:
         return []
     row, _ = unknowns.moved(len(drifts) - 1)
     mm = float(row @ solution.z)
-    sd = max(float(np.sqrt(max(row @ solution.covariance @ row, 0.0))), 1e-9)
+    variance = float(row @ solution.covariance @ row)
+    sd = max(float(np.sqrt(max(variance, 0.0))), 1e-9)
     sure = float(ndtr((abs(mm) - STEP_MM) / sd))
     if sure < MOVED_SURE:
         return []

@@ -19,8 +19,9 @@ from nuvrek.readings.told.what_was_read import levelled, relief_blind, relief_re
 TOO_UNSURE_MM = 0.15
 # Known so well its figure alone decides whether it is off.
 SHARP_MM = 0.07
-# Where no string shows light there is no more relief than this (common practice, no source).
-NO_LIGHT_MM = 0.03
+# No light alone turns no rod; where at least so much is wanted it says enough (common practice, no
+# source).
+NO_LIGHT_MM = 0.2
 # How sure a relief must be off target before the rod is turned for it.
 OFF_TARGET_SURE = 0.8
 
