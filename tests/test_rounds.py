@@ -228,7 +228,8 @@ class Schools(unittest.TestCase):
         }
         self.assertNotIn(("string-gap", "notched"), kinds["none"] + kinds["wrong"])
         self.assertEqual(kinds["notched"].count(("string-gap", "notched")), 9)
-        self.assertEqual([kind for kind, _ in kinds["dial"]].count("dial"), 5)
+        # Both outer lanes at pitch, three slack, and one of them again at the end.
+        self.assertEqual([kind for kind, _ in kinds["dial"]].count("dial"), 6)
         self.assertNotIn(("string-gap", "edge"), kinds["dial"])
 
     def test_a_short_edge_covers_only_its_length(self) -> None:

@@ -349,7 +349,7 @@ class Stages(WindowCase):
                 break
             if step.asks == "heights":
                 for side in SIDES:
-                    session.write(StringHeight(side=side, fret=12, height_mm=2.0))
+                    window.app.write(StringHeight(side=side, fret=12, height_mm=2.0))
             work._tick()
         self.assertIn("All steps are ticked", work.step_title.text())
         # The last way of a course leads to the closing readings.

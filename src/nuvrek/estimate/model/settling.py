@@ -31,7 +31,7 @@ from nuvrek.readings.stations import shows_light
 Array = NDArray[np.float64]
 # How often tools are laid anew before what they lie on is taken as it is, and how many steps the
 # heights are moved in between.
-_MOST_LAYINGS, _STEPS = 6, 3
+_MOST_LAYINGS, _STEPS, _MOST_STEPS = 6, 3, 60
 
 
 class _Settled(NamedTuple):
@@ -125,20 +125,28 @@ def _solved(gathering: Gathering, neck_state: NeckState) -> _Settled:
 
 def _laid_down(layings: Layings, neck_state: NeckState, contacts: Lies) -> tuple[Evidence, Array]:
     """One way of lying that its own heights have: heights decide contacts and contacts heights, a
-    few rounds settle it.
+    few rounds settle it. Where they bounce from one to another and back, the one is kept that is
+    likelier with the tools lying as its own heights have it.
     """
     gathering, tails = layings.gathering, layings.gathering.unknowns.tails
-    tried = [contacts]
-    evidence = gathering.evidence(neck_state.taken, contacts)
-    z = search(evidence, None, tails, _STEPS)
-    for _ in range(_MOST_LAYINGS):
-        contacts = layings.over(z)
-        if contacts in tried:
-            break
+    tried: list[Lies] = []
+    found: list[tuple[Evidence, Array]] = []
+    z = None
+    while contacts not in tried and len(tried) <= _MOST_LAYINGS:
         tried.append(contacts)
         evidence = gathering.evidence(neck_state.taken, contacts)
         z = search(evidence, z, tails, _STEPS)
-    return evidence, z
+        found.append((evidence, z))
+        contacts = layings.over(z)
+    if contacts == tried[-1] or contacts not in tried:
+        return found[-1]
+    bouncing = [found[-1], found[tried.index(contacts)]]
+
+    def judged(one: tuple[Evidence, Array]) -> float:
+        z = search(*one, tails, _MOST_STEPS)
+        return objective(gathering.evidence(neck_state.taken, layings.over(z)), z, tails)
+
+    return min(bouncing, key=judged)
 
 
 def _beginnings(layings: Layings, neck_state: NeckState) -> Iterator[Lies]:
