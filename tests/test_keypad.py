@@ -53,18 +53,20 @@ class Taking(KeypadCase):
         rocker = self.press(keypad, "4*", "12*", "/", "4*", "12*", "/", "4*", "/")
         for height in ("1.15", "1.1", "1.1", "1.15"):
             count += self.press(keypad, height, "enter")
+        # The relief once more: nothing moved.
+        count += self.press(keypad, ".1", "+", ".15", "-")
         self.assertTrue(keypad.finished)
         kinds = [type(one.reading) for one in self.session.neck_state.taken]
         self.assertEqual(
             [kinds.count(k) for k in (StringHeight, StringGap, Rock, OthersStill, CrownHeight)],
-            [2, 7, 5, 3, 4],
+            [2, 8, 5, 3, 4],
         )
         # README, user notes: a rocker pass of three lanes with five rocking places in 15 keys (aim:
         # under 60);
-        # 5.8 keys a measured reading (aim: under 6); 93 keys for the whole round.
+        # 5.4 keys a measured reading (aim: under 6); 102 keys for the whole round.
         self.assertEqual(rocker, 15)
-        self.assertEqual(count, 80)
-        self.assertLess((count - 2) / 15, 6.0)
+        self.assertEqual(count, 87)
+        self.assertLess((count - 2) / 16, 6.0)
 
     def test_a_rocker_pass_with_a_leaf_under_each_rock(self) -> None:
         keypad = self.start()
