@@ -386,15 +386,18 @@ class Gathering:
                 # All that one hand calls still or rocking hangs on how light it is: sixty stills
                 # of a sweep are not sixty witnesses.
                 rows[i, self.unknowns.hand] = -tool_errors.HAND_FEEL_MM
-            if statement.numbers and statement.heights[0] != "crown":
-                self.drifted(rows[i], statement.numbers[0], statement.parts)
+            if self.unknowns.drifts and statement.numbers and statement.heights[0] != "crown":
+                on_frets = np.zeros(len(self.x))
+                for fret, weight in statement.parts:
+                    on_frets[fret] += weight
+                self.drifted(rows[i], statement.numbers[0], on_frets)
         return rows, constants
 
-    def drifted(self, row: Row, number: int, parts: Combination) -> None:
+    def drifted(self, row: Row, number: int, weights: Row) -> None:
         """The neck dipped less or more when it was read, where it moved since in the same round."""
         if since := self.unknowns.since(number):
             column, spread = since
-            row[column] += spread * sum(w * float(self.unknowns.bend[fret]) for fret, w in parts)
+            row[column] += spread * float(weights @ self.unknowns.bend)
 
     def _lay_beam(self, row: Row, dial: Dial) -> None:
         """A top against a beam whose level and slope are unknown: ``T_f - (a + b x_f)``."""

@@ -20,6 +20,8 @@ MOST_ODD = 3
 # A reading is odd from so many standard deviations off what all the others foretell on, and where
 # without it they agree so much better (log likelihood); usual for screening outliers.
 ODD_FORETOLD, ODD_DROP = 4.0, 8.0
+# Less than this no other way of lying makes good.
+WORTH_TRYING = 3.0
 # From so many on there is something to look for; under so many of its tool's errors all agrees.
 _TROUBLE, _AGREES = 3.0, 1.5
 # One wrong reading makes others look odd: so many are tried, found by so many steps each.
@@ -104,8 +106,9 @@ def suspects(
         # What was read twice alike is no slip of the hand.
         if len(numbers) == 1 and numbers[0] in gaps:
             rest = evidence.only(np.arange(len(evidence.lo)) != row)
-            z = search(rest, peak.z, tails, _DROP_STEPS)
-            drops.append((objective(rest, z, tails), numbers[0]))
+            left = objective(rest, search(rest, peak.z, tails, _DROP_STEPS), tails)
+            if left < peak.objective - WORTH_TRYING:
+                drops.append((left, numbers[0]))
     off = _off(whole.evidence, whole.foretold)
     others = [
         numbers[0]

@@ -21,25 +21,73 @@ from nuvrek.estimate.model.edge_contacts import HELD_MM, reach_of
 from nuvrek.estimate.model.evidence import Evidence, Gathering, HeightGroup
 from nuvrek.estimate.model.layings import Edges
 from nuvrek.neck.description import LANES
-from nuvrek.readings.entries import Dial, OthersStill, Rock
+from nuvrek.readings.entries import Dial, OthersStill, Rock, StringGap
 from nuvrek.readings.journal import Taken
 
 Array = NDArray[np.float64]
+Places = NDArray[np.intp]
 # So many necks are drawn, each with its mirror image.
-PAIRS = 32
+PAIRS = 20
 # A finger holds an edge down inside its support by this much more or less, mm, never past it.
 FINGER_SPREAD_MM, LEAST_INSIDE_MM = 2.0, 0.5
 
 
 @dataclass(frozen=True, slots=True)
 class _Place:
-    """A gap by what it lies on: row of the evidence, lane, reach and the fret looked at."""
+    """A gap by what it may lie on: all pairs of places ``a``, ``b`` that can carry the tool over
+    where it is held, each (pairs,).
 
-    row: int
-    number: int
+    Between its supports that is over the fret looked at, else under the finger: ``inward`` is then
+    the way from its support to the other.
+    """
+
+    row: int  # of the evidence
+    number: int  # of the reading
     lane: int
-    reach: tuple[int, int]
     fret: int
+    a: Places
+    b: Places
+    held_mm: float
+    inward: float = 0.0
+
+    def carrying(self, x: Array, heights: Array, fingers: Array) -> tuple[Places, Array]:
+        """Which pair carries the tool, and the gap over the fret looked at, (drawn,) each."""
+        long = (x[self.b] - x[self.a])[:, None]
+        held = self.held_mm + self.inward * fingers[None, :]
+        share = (held - x[self.a][:, None]) / long
+        line = heights[self.a] * (1.0 - share) + heights[self.b] * share
+        if self.inward:
+            line[(share < 0.0) | (share >= 1.0)] = -np.inf
+        best = line.argmax(axis=0)
+        every = np.arange(heights.shape[1])
+        if not self.inward:
+            return best, line[best, every] - heights[self.fret]
+        a, b = self.a[best], self.b[best]
+        at = (x[self.fret] - x[a]) / long[best, 0]
+        reached = heights[a, every] * (1.0 - at) + heights[b, every] * at
+        return best, reached - heights[self.fret]
+
+    def weights(self, x: Array, pair: int) -> Array:
+        """The gap with the tool on that pair as a combination of heights, (frets + 1,)."""
+        a, b = int(self.a[pair]), int(self.b[pair])
+        at = float((x[self.fret] - x[a]) / (x[b] - x[a]))
+        weights = np.zeros(len(x))
+        weights[a], weights[b] = 1.0 - at, at
+        weights[self.fret] -= 1.0
+        return weights
+
+
+def _place(row: int, one: Taken, gap: StringGap, x: Array) -> _Place:
+    low, high = reach_of(gap, len(x) - 1)
+    fret, lane = gap.fret, LANES.index(gap.lane)
+    if low < fret < high:
+        a, b = np.meshgrid(np.arange(low, fret), np.arange(fret + 1, high + 1))
+        return _Place(row, one.number, lane, fret, a.ravel(), b.ravel(), held_mm=float(x[fret]))
+    near, inward = (high, -1.0) if fret >= high else (low, 1.0)
+    on = np.arange(min(low, fret + 1), max(high, fret - 1) + 1)
+    first, second = np.triu_indices(len(on), 1)
+    a, b = on[first], on[second]
+    return _Place(row, one.number, lane, fret, a, b, float(x[near]), inward)
 
 
 class Softening:
@@ -49,8 +97,7 @@ class Softening:
         self, gathering: Gathering, taken: Sequence[Taken], edges: Edges, evidence: Evidence
     ) -> None:
         self.gathering, self.evidence = gathering, evidence
-        self.groups: dict[HeightGroup, list[_Place]] = {}
-        frets = gathering.unknowns.neck.frets
+        self.groups: dict[tuple[HeightGroup, int], list[_Place]] = {}
         looked_at = {
             one.reading.lane for one in taken if isinstance(one.reading, Rock | OthersStill | Dial)
         }
@@ -63,74 +110,45 @@ class Softening:
             # has looked at single tops, nothing speaks of what a string might lie on.
             if (gap.gap_mm is not None and gap.gap_mm < 0.0) or gap.lane not in looked_at:
                 continue
-            place = _Place(row, one.number, LANES.index(gap.lane), reach_of(gap, frets), gap.fret)
-            self.groups.setdefault(gathering.heights_under(one, gap), []).append(place)
+            place = _place(row, one, gap, gathering.x)
+            key = gathering.heights_under(one, gap), place.lane
+            self.groups.setdefault(key, []).append(place)
 
     def over(self, z: Array, covariance: Array) -> Evidence:
         """The evidence with every gap laid as ``z`` has it, and the less certain the more ways of
         lying ``covariance`` leaves.
         """
-        old = self.evidence
+        old, x = self.evidence, self.gathering.x
         if not self.groups:
             return old
         root = np.linalg.cholesky(covariance + 1e-12 * np.eye(len(z)))
+        # The first is the likely neck itself.
         drawn = z[:, None] + root @ _normals(len(z))
         rows, constant, sigma = old.rows.copy(), old.constant.copy(), old.sigma.copy()
-        for key, places in self.groups.items():
+        for (key, lane), places in self.groups.items():
             height_rows, constants = self.gathering.heights(key)
-            for lane in {place.lane for place in places}:
-                under = height_rows[:, lane]
-                heights = under @ drawn + constants[:, lane, None]
-                middle = (under @ z + constants[:, lane])[:, None]
-                for place in places:
-                    if place.lane != lane:
-                        continue
-                    likely = self._weights(middle, place, np.zeros(1))[:, 0]
-                    gap = (self._weights(heights, place, _fingers()) * heights).sum(axis=0)
-                    rows[place.row] = likely @ under
-                    parts = list(enumerate(likely.tolist()))
-                    self.gathering.drifted(rows[place.row], place.number, parts)
-                    constant[place.row] = likely @ constants[:, lane]
-                    other = float(np.sqrt(((gap - likely @ heights) ** 2).mean()))
-                    sigma[place.row] = float(np.hypot(sigma[place.row], other))
+            under, level = height_rows[:, lane], constants[:, lane]
+            heights = under @ drawn + level[:, None]
+            for place in places:
+                pairs, gap = place.carrying(x, heights, _fingers())
+                likely = place.weights(x, int(pairs[0]))
+                rows[place.row] = likely @ under
+                self.gathering.drifted(rows[place.row], place.number, likely)
+                constant[place.row] = likely @ level
+                other = float(np.sqrt(((gap - likely @ heights) ** 2).mean()))
+                sigma[place.row] = float(np.hypot(sigma[place.row], other))
         return replace(old, rows=rows, constant=constant, sigma=sigma)
-
-    def _weights(self, heights: Array, place: _Place, fingers: Array) -> Array:
-        """The gap as a combination of heights, (frets + 1, drawn): the tool lies on the highest of
-        all chords over the fret, or, past its supports, over the finger that holds it down.
-        ``fingers`` (drawn,) are standard normal.
-        """
-        x, (low, high), fret = self.gathering.x, place.reach, place.fret
-        if low < fret < high:
-            held = np.full(len(fingers), x[fret])
-            on = np.array([f for f in range(low, high + 1) if f != fret])
-        else:
-            near, inward = (high, -1.0) if fret >= high else (low, 1.0)
-            inside = np.maximum(HELD_MM + FINGER_SPREAD_MM * fingers, LEAST_INSIDE_MM)
-            held = x[near] + inward * inside
-            on = np.arange(min(low, fret + 1), max(high, fret - 1) + 1)
-        first, second = np.triu_indices(len(on), 1)
-        a, b = on[first], on[second]
-        long = x[b] - x[a]
-        share = (held[None, :] - x[a][:, None]) / long[:, None]
-        over = (share >= 0.0) & (share < 1.0)
-        line = np.where(over, heights[a] * (1.0 - share) + heights[b] * share, -np.inf)
-        best = np.argmax(line, axis=0)
-        at = (x[fret] - x[a[best]]) / long[best]
-        weights = np.zeros_like(heights)
-        every = np.arange(len(fingers))
-        weights[a[best], every] = 1.0 - at
-        weights[b[best], every] += at
-        weights[fret] -= 1.0
-        return weights
 
 
 @lru_cache(maxsize=64)
 def _normals(size: int) -> Array:
     half = np.random.default_rng(size).standard_normal((size, PAIRS))
-    return np.concatenate((half, -half), axis=1)
+    return np.concatenate((np.zeros((size, 1)), half, -half), axis=1)
 
 
 @lru_cache(maxsize=1)
 def _fingers() -> Array:
-    return np.random.default_rng(1).standard_normal(2 * PAIRS)
+    """How far inside its support a finger holds an edge down, (drawn,), mm."""
+    more = FINGER_SPREAD_MM * np.random.default_rng(1).standard_normal(2 * PAIRS + 1)
+    more[0] = 0.0
+    return np.asarray(np.maximum(HELD_MM + more, LEAST_INSIDE_MM))
