@@ -14,6 +14,7 @@ from tests.outside.hand import OutsideHand
 from tests.outside.necks import OutsideNeck, outside_neck
 
 from nuvrek.estimate.heightmap import HeightMap, map_neck
+from nuvrek.estimate.next_reading import next_best
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import Strings
@@ -23,7 +24,9 @@ from nuvrek.simulator.measuring import measure_round
 
 # Never used to set a figure of the model.
 FIRST, NECKS = 700_000, 120
-ROUNDS = ("basic", "full", "indicator")
+# A full survey, and beside it what tools rest on, wherever the map then asks for that.
+ROUNDS = ("basic", "full", "asked", "indicator")
+MOST_ASKED = 8
 
 
 @dataclass
@@ -65,8 +68,15 @@ def measured(seed: int, name: str) -> tuple[OutsideNeck, HeightMap, float]:
     truth = outside_neck(seed)
     hand = OutsideHand(truth, np.random.default_rng([78, seed]))
     kit = Kit(indicator=name == "indicator")
-    entries = measure_round(hand, "full" if name == "indicator" else name, kit=kit)
-    return truth, map_neck(fold(hand.neck, entries)), hand.minutes
+    entries = measure_round(hand, name if name in ("basic", "full") else "full", kit=kit)
+    found = map_neck(fold(hand.neck, entries))
+    for _ in range(MOST_ASKED if name == "asked" else 0):
+        more = [s.station for s in next_best(found).suggestions if s.station.kind == "edge-rests"]
+        if not more:
+            break
+        entries += hand.take(more[0], found.state)
+        found = map_neck(fold(hand.neck, entries), found)
+    return truth, found, hand.minutes
 
 
 def main(first: int = FIRST, necks: int = NECKS) -> None:

@@ -12,7 +12,9 @@ from hypothesis import strategies as st
 from msgspec import structs
 from numpy.typing import NDArray
 
+from nuvrek.estimate.heightmap import map_neck
 from nuvrek.estimate.model import evidence as under_test
+from nuvrek.estimate.model.edge_contacts import seen_to_rest
 from nuvrek.estimate.model.evidence import Evidence, Gathering, gather, lanes_spoken_of
 from nuvrek.estimate.model.unknowns import BEAM_MM, Unknowns, unknowns_of
 from nuvrek.neck.description import LANES
@@ -23,6 +25,7 @@ from nuvrek.readings.entries import (
     CrownHeight,
     Dial,
     EdgeLie,
+    EdgeRests,
     OthersStill,
     Rock,
     State,
@@ -203,19 +206,18 @@ class Bounds(unittest.TestCase):
         heights = wood.heights("wood", SLACK, "bass")
         self.assertAlmostEqual(wood.values[0], under_line(heights, 1, NECK.frets, 8), places=9)
 
-    def test_past_its_supports_the_finger_adds_to_the_doubt(self) -> None:
-        # Held at 2 and 10, read at 16: 16 lies past 10 by so much of the stretch between them.
-        held: dict[str, Any] = {"lane": "bass", "low_support": 2, "high_support": 10, "by": "edge"}
-        plain = tool_errors.GAP_NUMBER_ERROR_MM
-        for fret, near in ((16, 10), (1, 2)):
-            said = Said([StringGap(**held, fret=fret, gap_mm=0.2, state=SLACK)])
-            lever = abs(PLACE[fret] - PLACE[near]) / (PLACE[10] - PLACE[2])
-            doubt = np.hypot(plain, tool_errors.RUN_ON_MM * lever)
-            self.assertEqual(said.bounds()[:2], (0.2, 0.2))
-            self.assertAlmostEqual(said.bounds()[2], float(doubt), places=12)
-        for fret in (2, 10, 5):
-            said = Said([StringGap(**held, fret=fret, gap_mm=0.2, state=SLACK)])
-            self.assertEqual(said.bounds()[2], plain)
+    def test_a_hand_that_saw_what_an_edge_rests_on_is_believed(self) -> None:
+        # Held at 1 and 16, read over 7, seen to rest on 3 and 12: the gap under that chord.
+        held: dict[str, Any] = {"lane": "bass", "low_support": 1, "high_support": 16, "fret": 7}
+        gap = StringGap(**held, by="edge", gap_mm=0.2, state=SLACK)
+        rests = EdgeRests(**held, by="edge", on=(3, 12), state=SLACK)
+        other = EdgeRests(**held, by="edge", on=(3, 12), state=State())
+        neck = neck_state([gap, rests])
+        self.assertEqual(seen_to_rest(neck.taken), {1: (3, 12)})
+        self.assertEqual(seen_to_rest(neck_state([gap, other]).taken), {})
+        found = map_neck(neck)
+        line = np.interp(PLACE[7], [PLACE[3], PLACE[12]], found.tops_slack_mm[[2, 11], 0])
+        self.assertAlmostEqual(float(line - found.tops_slack_mm[6, 0]), 0.2, delta=0.03)
 
 
 class Counting(unittest.TestCase):

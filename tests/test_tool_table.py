@@ -113,6 +113,12 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
     ("heel length", "heel-length", ["78", "enter"], {"mm": 78.0}),
     ("binding", "binding-width", ["1.6", "enter"], {"mm": 1.6}),
     ("string to fret end", "string-to-end", ["2.9", "enter"], {"lane": "bass", "mm": 2.9}),
+    (
+        "what an edge rests on",
+        "rests",
+        ["down", "3*", "12", "enter"],
+        {"lane": "middle", "on": (3, 12), "low_support": 1, "high_support": 16, "fret": 7},
+    ),
     ("pressing: one end moves", "press", ["7-"], {"fret": 7, "lane": "bass", "moves": "moves"}),
     (
         "pressing: light under it",
@@ -191,6 +197,7 @@ class ToolTable(KeypadCase):
             "dial": (".05", "enter"),
             "crown-height": ("1.1", "enter"),
             "edge-lie": ("9*",),
+            "edge-rests": ("6*", "8", "enter"),
             "string-height": ("2", "enter"),
         }
         if asked.kind == "size":

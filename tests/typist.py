@@ -115,7 +115,7 @@ class Typist:
             elif step is not None and step.key == "levelled":
                 self._read_again()
                 self.keys(ENTER)
-            elif step is None and "Next:" not in asked:
+            elif step is None and ("Next:" not in asked or "Read first" in asked):
                 return
             else:
                 self.keys(ENTER)
@@ -124,10 +124,13 @@ class Typist:
         raise AssertionError("the work does not end")
 
     def _leaf(self) -> None:
-        """The gap the loop asks for, as a number."""
+        """The gap the loop asks for, as a number; a leaf that drags where there is hardly any."""
         asked = self.window.stages["Work"].loop.pad.station
         gap = self.bench.string_gap(asked, self.session.neck_state.state)
-        mm = 0.5 * ((gap.slides_mm or 0.0) + (gap.drags_mm or gap.slides_mm or 0.0))
+        if gap.slides_mm is None:
+            self.keys(keys_for(gap))
+            return
+        mm = 0.5 * (gap.slides_mm + (gap.drags_mm or gap.slides_mm))
         self.keys(f"{mm:.2f}", ENTER)
 
     def _read_again(self) -> None:

@@ -16,6 +16,7 @@ from nuvrek.readings.entries import (
     CrownHeight,
     Dial,
     EdgeLie,
+    EdgeRests,
     OthersFirm,
     OthersStill,
     Rock,
@@ -27,7 +28,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.stations import Station
 from nuvrek.readings.told.drifts import AGAIN
-from tests.outside.necks import Array, OutsideNeck, light
+from tests.outside.necks import Array, OutsideNeck, carried, light
 
 # A set of twenty leaves by steps of 0.05 mm with the thin ones between (common practice).
 LEAVES = (0.04, 0.05, 0.06, 0.07, 0.08, 0.09, *(round(0.05 * n, 2) for n in range(2, 21)))
@@ -77,6 +78,8 @@ class OutsideHand:
                 return [StateChange(state=station.state, station=station.key)]
             case "string-gap":
                 return [self._gap(station, state)]
+            case "edge-rests":
+                return [self._rests(station, state)]
             case "edge-lie":
                 return [self._lie(station, state)]
             case "sweep":
@@ -123,6 +126,20 @@ class OutsideHand:
             drags_mm=drags,
             state=state,
             station=station.key,
+        )
+
+    def _rests(self, station: Station, state: State) -> EdgeRests:
+        h = self._heights(station, state, station.by in ON_WOOD)
+        low, high = station.supports or (1, self.truth.frets)
+        finger = max(4.0 + 2.0 * float(self.rng.standard_normal()), 1.0)
+        return EdgeRests(
+            lane=station.lane,
+            fret=station.fret,
+            low_support=low,
+            high_support=high,
+            on=carried(self.truth.x, h, (low, high), station.fret, finger),
+            by=station.by,
+            state=state,
         )
 
     def _leaf(self, gap_mm: float) -> tuple[float | None, float | None]:

@@ -163,19 +163,25 @@ def _bend(x: Array, joint: int, rng: Generator) -> Array:
     return np.asarray(dip / dip.max())
 
 
-def light(x: Array, h: Array, on: tuple[int, int], at: int, finger_mm: float = FINGER_MM) -> float:
-    """The light at one place under a string or edge laid over places ``on``: the highest of all
-    chords over it, or, past its supports, over the finger that holds it at the nearer one.
+def carried(
+    x: Array, h: Array, on: tuple[int, int], at: int, finger_mm: float = FINGER_MM
+) -> tuple[int, int]:
+    """The two places that carry a string or edge laid over places ``on``: those of the highest of
+    all chords over ``at``, or, past its supports, over the finger that holds it at the nearer one.
     """
     low, high = on
     if low < at < high:
-        line = _highest(x, h, [f for f in range(low, high + 1) if f != at], float(x[at]))[0]
-        return max(line - float(h[at]), 0.0)
+        return _highest(x, h, [f for f in range(low, high + 1) if f != at], float(x[at]))[1:]
     if at >= high:
         places, held = list(range(low, at)), float(x[high]) - finger_mm
     else:
         places, held = list(range(at + 1, high + 1)), float(x[low]) + finger_mm
-    _, a, b = _highest(x, h, places, held)
+    return _highest(x, h, places, held)[1:]
+
+
+def light(x: Array, h: Array, on: tuple[int, int], at: int, finger_mm: float = FINGER_MM) -> float:
+    """The light at one place under a tool so laid."""
+    a, b = carried(x, h, on, at, finger_mm)
     line = h[a] + (h[b] - h[a]) / (x[b] - x[a]) * (x[at] - x[a])
     return max(float(line - h[at]), 0.0)
 

@@ -13,11 +13,12 @@ from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import HeightKind, Measurer, Part
-from nuvrek.estimate.model.edge_contacts import contacts_around
+from nuvrek.estimate.model.edge_contacts import contacts_around, laid, seen_to_rest
 from nuvrek.meaning import Meaning, Saying, means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import AnyReading, Dial, OthersStill, Rock, Strings
+from nuvrek.readings.entry import strings_as
 from nuvrek.readings.stations import Station, Suggestion, station_of
 from nuvrek.readings.tool_kit import Kit, notched_fit
 
@@ -39,6 +40,8 @@ OPEN = 0.1
 UNLOOKED = 0.015
 # The strings are slackened (or tuned) only for a reading that settles this much more.
 STATE_COST = 1.6
+# A gap whose tool may lie otherwise errs by so many times its tool's own error.
+UNSURE_LYING = 2.0
 SUGGESTED = 3
 MOST_OFTEN = 2
 
@@ -274,6 +277,7 @@ def _candidates(measurer: Measurer, kit: Kit) -> Iterator[_Candidate]:
                 yield _Candidate(
                     station, "slack", "tops", (measurer.chord(1, last, fret, k),), LEAVES_SD_MM
                 )
+        yield from _rests(measurer, lane)
         triples = [measurer.chord(fret - 1, fret + 1, fret, k) for fret in range(2, last)]
         if lane not in swept:
             yield _Candidate(
@@ -288,6 +292,35 @@ def _candidates(measurer: Measurer, kit: Kit) -> Iterator[_Candidate]:
             yield _Candidate(
                 station, here, "crown", ([(fret, k, 1.0)],), tool_errors.CROWN_ERROR_MM
             )
+
+
+def _rests(measurer: Measurer, lane: Lane) -> Iterator[_Candidate]:
+    """For every gap that might be another with its tool lying otherwise, what a hand could see: on
+    which two frets does it rest?
+    """
+    neck_map = measurer.map
+    evidence, taken = neck_map.evidence, neck_map.neck_state.taken
+    row_of = {number: row for row, numbers in enumerate(evidence.numbers) for number in numbers}
+    seen = seen_to_rest(taken)
+    for one, gap in laid(taken):
+        row = row_of.get(one.number)
+        low, high = gap.low_support, gap.high_support
+        if gap.lane != lane or one.number in seen or row is None or low is None or high is None:
+            continue
+        alone = gap.error_mm or tool_errors.LEAF_ERROR_MM
+        other = float(evidence.sigma[row])
+        now = gap.state == strings_as(neck_map.state, gap.state.strings)
+        if other < UNSURE_LYING * alone or not now or one.surface != neck_map.neck_state.surface:
+            continue
+        station = Station("", "edge-rests", lane, gap.fret, (low, high), by=gap.by)
+        k = LANES.index(lane)
+        rows, constants = measurer.heights("tops", gap.state.strings)
+        line = rows[:, k] @ neck_map.solution.z + constants[:, k]
+        a, b = contacts_around(measurer.x, line, gap.fret, (low, high))
+        # The gap is read: what is to be gained is all but what it says now.
+        sd = 1.0 / float(np.sqrt(1.0 / alone**2 - 1.0 / other**2))
+        parts = measurer.chord(a, b, gap.fret, k)
+        yield _Candidate(station, gap.state.strings, "tops", (parts,), sd)
 
 
 def _resting(measurer: Measurer, lane: int, fret: int) -> _Candidate:

@@ -116,6 +116,19 @@ class EdgeLie(Reading, frozen=True, kw_only=True, tag="edge-lie"):
     reach: tuple[Support, Fret] | None = None
 
 
+class EdgeRests(Reading, frozen=True, kw_only=True, tag="edge-rests"):
+    """On which two frets a string or an edge was seen to rest, laid on its supports as for the gap
+    over ``fret``: pressed there, a strip of paper under each is held fast.
+    """
+
+    lane: Lane
+    fret: Fret
+    low_support: Support
+    high_support: Fret
+    on: tuple[Support, Fret]
+    by: By = "edge"
+
+
 class OthersStill(Reading, frozen=True, kw_only=True, tag="others-still"):
     """The end of a rocker sweep: on this lane every triple not marked is still."""
 
@@ -441,6 +454,7 @@ class Strike(Entry, frozen=True, kw_only=True, tag="strike"):
 AnyReading = (
     StringGap
     | EdgeLie
+    | EdgeRests
     | Rock
     | OthersStill
     | CrownHeight

@@ -257,6 +257,7 @@ def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         Station("one-humidity", "humidity"),
         Station("one-ink", "ink", "middle"),
         Station("one-lie", "edge-lie", "bass", by="edge"),
+        Station("one-rests", "edge-rests", "bass", over, supports, by="edge"),
     )
 
 
@@ -274,7 +275,8 @@ def _again(neck: NeckDescription, kit: Kit, strings: Strings) -> tuple[Station, 
         return (Station(f"{AGAIN}dial", "dial", LANES[0], 1),)
     gap = _gaps(neck, kit, strings)[0]
     state = State(strings=strings)
-    return (structs.replace(gap, key=f"{AGAIN}{gap.key}", state=state, when="light"),)
+    once = structs.replace(gap, key=f"{AGAIN}{gap.key}", state=state, when="light")
+    return (once, structs.replace(once, key=f"{once.key}-twice", when="moved"))
 
 
 _SEVEN = (0.125, 0.25, 0.375, 0.5, 0.625, 0.75, 0.875)

@@ -33,8 +33,9 @@ class Station(Struct, frozen=True):
     capo: int = 0
     # "blind": asked only where string or edge showed no light so far on this lane, which may be a
     # straight neck or a back bow; "crest": the same, and where a long edge rocks, unless it lies
-    # all along; "light": dropped where it is plain by then that none will show.
-    when: Literal["", "blind", "crest", "light"] = ""
+    # all along; "light": dropped where it is plain by then that none will show; "moved": only where
+    # the round's first gap is another by now.
+    when: Literal["", "blind", "crest", "light", "moved"] = ""
 
     @property
     def field(self) -> str:

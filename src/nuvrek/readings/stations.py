@@ -12,7 +12,7 @@ from nuvrek.readings.entries import AnyReading, EdgeLie, State, StringGap, Strin
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.kinds import STATIONS, record_of
 from nuvrek.readings.station import Station, Suggestion
-from nuvrek.readings.told.drifts import AGAIN
+from nuvrek.readings.told.drifts import AGAIN, differs
 from nuvrek.units import Unit
 
 __all__ = ["Station", "Suggestion"]
@@ -49,6 +49,8 @@ def tells_nothing(station: Station, neck_state: NeckState) -> bool:
         return False
     if neck_state.state.strings != strings:
         return True
+    if station.when == "moved":
+        return not differs(neck_state)
     found = _lights(station, neck_state)
     if station.when == "crest" and (lies := _lies(station, neck_state)):
         return lies[-1].says != "rocks"

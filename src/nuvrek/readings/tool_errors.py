@@ -32,6 +32,3 @@ SWEEP_FEEL_MM = 0.014
 FILED_SHARE_ERROR = 0.25
 FILED_ERROR_MM = 0.008
 SEATED_ERROR_MM = 0.12
-# How far the tops an edge lies on past its supports may stand otherwise than taken, for it may lie
-# on the neighbour of one (fitted on made-up necks in back bow).
-RUN_ON_MM = 0.01

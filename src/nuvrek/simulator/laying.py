@@ -33,22 +33,27 @@ def touched(x_mm: Array, heights_mm: Array, first: int, last: int) -> list[int]:
     return [*left[:-1], *touched(x_mm, heights_mm, middle, last)]
 
 
-def gap_under(x_mm: Array, heights_mm: Array, first: int, last: int, at: int) -> float:
-    """The gap over place ``at`` under a tool laid from ``first`` to ``last``, mm; nil where it
-    touches there. Past its supports the tool, an edge held down at the nearer one, runs on straight
-    over whatever lifts it on its way.
+def rests_on(x_mm: Array, heights_mm: Array, first: int, last: int, at: int) -> tuple[int, int]:
+    """The two places that carry a tool over place ``at``, laid from ``first`` to ``last``. Past its
+    supports the tool, an edge held down at the nearer one, runs on straight over whatever lifts it
+    on its way.
     """
     if first < at < last:
         # What it looks at may itself carry it: then there is no light.
         places = touched(x_mm, heights_mm, first, last)
         after = next(n for n, p in enumerate(places) if p >= at)
-        low, high = places[after - 1], places[after]
+        return places[after - 1], places[after]
     else:
         near, far = (last, first) if at >= last else (first, last)
         held = x_mm[near] + np.sign(x_mm[far] - x_mm[near]) * HELD_MM
         places = touched(x_mm, heights_mm, min(first, at + 1), max(last, at - 1))
         after = next(n for n, p in enumerate(places) if n and x_mm[p] >= held)
-        low, high = places[after - 1], places[after]
+        return places[after - 1], places[after]
+
+
+def gap_under(x_mm: Array, heights_mm: Array, first: int, last: int, at: int) -> float:
+    """The gap over place ``at`` under a tool so laid, mm; nil where it touches there."""
+    low, high = rests_on(x_mm, heights_mm, first, last, at)
     slope = (heights_mm[high] - heights_mm[low]) / (x_mm[high] - x_mm[low])
     line = heights_mm[low] + slope * (x_mm[at] - x_mm[low])
     return max(float(line - heights_mm[at]), 0.0)

@@ -18,6 +18,7 @@ from nuvrek.readings.entries import (
     CrownHeight,
     Dial,
     EdgeLie,
+    EdgeRests,
     EndsFine,
     InkLeft,
     OthersFirm,
@@ -39,7 +40,7 @@ from nuvrek.readings.sizes import SIZES
 from nuvrek.readings.stations import Station, as_found, tells_nothing
 from nuvrek.readings.told.drifts import AGAIN
 from nuvrek.readings.tool_kit import METRIC_LEAVES_MM, Kit
-from nuvrek.simulator.laying import gap_under, rock_over
+from nuvrek.simulator.laying import gap_under, rests_on, rock_over
 from nuvrek.simulator.truth import Truth
 
 ROCK_FEEL_MM = 0.02
@@ -104,6 +105,25 @@ class Bench:
             by=station.by,
             slides_mm=slides,
             drags_mm=drags,
+            state=state,
+            station=station.key,
+        )
+
+    def edge_rests(self, station: Station, state: State) -> EdgeRests:
+        """The two frets a tool so laid rests on, seen by a strip of paper."""
+        heights = self.truth.tops_mm(state)[:, LANES.index(station.lane)]
+        low, high = station.supports or (1, self.truth.neck.frets)
+        on = rests_on(place_row_mm(self.truth.neck), heights, low, high, station.fret)
+        if station.fret == on[1]:
+            # It touches where it is looked at: beside it, it rests on the next.
+            on = on[0], min(station.fret + 1, high)
+        return EdgeRests(
+            lane=station.lane,
+            fret=station.fret,
+            low_support=low,
+            high_support=high,
+            on=on,
+            by=station.by,
             state=state,
             station=station.key,
         )
@@ -200,6 +220,8 @@ class Bench:
                 return [self.string_gap(station, state)]
             case "edge-lie":
                 return [self.edge_lie(station, state)]
+            case "edge-rests":
+                return [self.edge_rests(station, state)]
             case "sweep":
                 return self.rocker_sweep(station.lane, state, station.key)
             case "crown-height":

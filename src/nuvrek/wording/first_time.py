@@ -105,6 +105,9 @@ TIPS: dict[str, tuple[Tip, ...]] = {
             later("A fret and *: the edge rocks there. + along all, − on its ends."),
         ),
     ),
+    "edge-rests": (
+        Tip("rests", "*", later("One fret and *, then the other and Enter: it rests on both.")),
+    ),
     "crown-height": (
         Tip("crown", "◂ ▸", later("Another fret; a height sends the hand on by itself.")),
     ),

@@ -8,10 +8,9 @@ from scipy.special import ndtr
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.looking import Looking, sure_words
 from nuvrek.meaning import means
+from nuvrek.readings.told.drifts import STEP_MM
 from nuvrek.units import format_length
 
-# The step of a set of blades: less nobody would read.
-STEP_MM = 0.05
 # So sure it must be.
 MOVED_SURE = 0.75
 

@@ -8,7 +8,7 @@ from collections.abc import Mapping, Sequence
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.readings.entries import StringGap
+from nuvrek.readings.entries import ON_WOOD, EdgeRests, StringGap
 from nuvrek.readings.journal import Taken
 
 Array = NDArray[np.float64]
@@ -106,6 +106,21 @@ def laid(taken: Sequence[Taken]) -> list[tuple[Taken, StringGap]]:
         for reading_taken in taken
         if isinstance(reading_taken.reading, StringGap)
     ]
+
+
+def seen_to_rest(taken: Sequence[Taken]) -> dict[int, tuple[int, int]]:
+    """By the numbers of gaps the two frets on which a hand saw the tool rest, laid alike."""
+    seen = {_as_laid(one): one.reading.on for one in taken if isinstance(one.reading, EdgeRests)}
+    return {one.number: seen[_as_laid(one)] for one, _ in laid(taken) if _as_laid(one) in seen}
+
+
+def _as_laid(taken: Taken) -> object:
+    laid_as = taken.reading
+    if not isinstance(laid_as, StringGap | EdgeRests):
+        return None
+    supports = laid_as.low_support, laid_as.high_support
+    on_wood = laid_as.by in ON_WOOD
+    return laid_as.lane, laid_as.fret, supports, on_wood, laid_as.state, id(taken.surface)
 
 
 def reach_of(gap: StringGap, frets: int) -> tuple[int, int]:

@@ -330,14 +330,6 @@ class Gathering:
         kind: Literal["tops", "wood"] = "wood" if gap.by in ON_WOOD else "tops"
         parts = partial(chord_gap, self.x, low, high, gap.fret)
         bounds = _gap_bounds(gap)
-        reach = reach_of(gap, self.unknowns.neck.frets)
-        if not reach[0] <= gap.fret <= reach[1]:
-            # On a crest the finger decides between neighbours what it lies on, and the far end
-            # shows that many times over.
-            near = self.x[high] if gap.fret > high else self.x[low]
-            lever = abs(self.x[gap.fret] - near) / (self.x[high] - self.x[low])
-            sigma = float(np.hypot(bounds[2], tool_errors.RUN_ON_MM * lever))
-            bounds = bounds[0], bounds[1], sigma
         self._say(taken, kind, gap.lane, place=(low, high, gap.fret), parts=parts, bounds=bounds)
 
     def heights_under(self, taken: Taken, gap: StringGap) -> HeightGroup:

@@ -7,7 +7,13 @@ from collections.abc import Sequence
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.estimate.model.edge_contacts import contacts_around, hull_within, reach_of
+from nuvrek.estimate.model.edge_contacts import (
+    contacts_around,
+    hull_within,
+    laid,
+    reach_of,
+    seen_to_rest,
+)
 from nuvrek.estimate.model.evidence import Gathering, HeightGroup
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import StringGap
@@ -23,22 +29,23 @@ class Layings:
     those that look at the same fret there lie alike.
     """
 
-    def __init__(self, gathering: Gathering, edges: Edges) -> None:
-        self.gathering, self.edges = gathering, edges
+    def __init__(self, gathering: Gathering, taken: Sequence[Taken]) -> None:
+        self.gathering, self.edges = gathering, laid(taken)
         frets = gathering.unknowns.neck.frets
         # A fret that stands so much over the line of the supports was meant, whatever it is that
-        # carries the string.
-        self.meant: Lies = {}
+        # carries the string; what a hand saw it rest on needs no search.
+        self.meant: Lies = seen_to_rest(taken)
         # Numbers of readings by heights, by lane and reach, by the fret looked at.
         self.under: dict[HeightGroup, dict[tuple[int, tuple[int, int]], dict[int, list[int]]]] = {}
-        for taken, gap in edges:
+        for one, gap in self.edges:
             reach = reach_of(gap, frets)
             if gap.gap_mm is not None and gap.gap_mm < 0.0:
-                self.meant[taken.number] = reach
+                self.meant[one.number] = reach
+            if one.number in self.meant:
                 continue
-            lanes = self.under.setdefault(gathering.heights_under(taken, gap), {})
+            lanes = self.under.setdefault(gathering.heights_under(one, gap), {})
             looked_at = lanes.setdefault((LANES.index(gap.lane), reach), {})
-            looked_at.setdefault(gap.fret, []).append(taken.number)
+            looked_at.setdefault(gap.fret, []).append(one.number)
 
     def over(self, z: Array) -> Lies:
         """What each lies on with the heights of ``z``, by the reading's number."""

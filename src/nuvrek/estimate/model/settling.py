@@ -92,9 +92,9 @@ def _as_foretold(neck_state: NeckState, number: int, without: _Settled) -> Odd |
     have it; nothing where it fits after all: then only what it lay on was wrong.
     """
     gathering, rest = Gathering(without.gathering.unknowns), without.whole.solution
-    edges = laid(neck_state.taken)
-    evidence = gathering.evidence(neck_state.taken, Layings(gathering, edges).over(rest.z))
-    evidence = Softening(gathering, neck_state.taken, edges, evidence).over(rest.z, rest.covariance)
+    layings, taken = Layings(gathering, neck_state.taken), neck_state.taken
+    evidence = gathering.evidence(taken, layings.over(rest.z))
+    evidence = Softening(gathering, taken, evidence, layings.meant).over(rest.z, rest.covariance)
     row = next(i for i, numbers in enumerate(evidence.numbers) if number in numbers)
     one = evidence.only(np.arange(len(evidence.lo)) == row)
     spread = float(one.rows[0] @ rest.covariance @ one.rows[0])
@@ -106,8 +106,7 @@ def _solved(gathering: Gathering, neck_state: NeckState) -> _Settled:
     """The likeliest heights, with strings and edges on what carries them there, and from there all
     that the readings allow.
     """
-    tails, edges = gathering.unknowns.tails, laid(neck_state.taken)
-    layings = Layings(gathering, edges)
+    tails, layings = gathering.unknowns.tails, Layings(gathering, neck_state.taken)
     found: list[tuple[Evidence, Array]] = []
     for begin in _beginnings(layings, neck_state):
         found.append(_laid_down(layings, neck_state, begin))
@@ -118,7 +117,9 @@ def _solved(gathering: Gathering, neck_state: NeckState) -> _Settled:
     if len(found) > 1:
         evidence, z = min(found, key=lambda one: objective(one[0], one[1], tails))
     peak = solve(evidence, z, tails)
-    soften = Softening(gathering, neck_state.taken, edges, evidence).over if edges else None
+    soften = None
+    if layings.edges:
+        soften = Softening(gathering, neck_state.taken, evidence, layings.meant).over
     whole = refined(evidence, peak, tails, soften)
     return _Settled(neck_state, gathering, evidence, peak, whole)
 
@@ -165,13 +166,13 @@ def _beginnings(layings: Layings, neck_state: NeckState) -> Iterator[Lies]:
         if low < crest < high and crest != gap.fret:
             low, high = (crest, high) if gap.fret > crest else (low, crest)
         lies[taken.number] = low, high
-    yield lies
+    yield lies | layings.meant
     touching: dict[object, set[int]] = {}
     for taken, gap in edges:
         if not shows_light(gap):
             touching.setdefault(_laid_alike(taken, gap), set()).add(gap.fret)
     if touching:
-        yield _on_what_showed_no_light(edges, frets, touching)
+        yield _on_what_showed_no_light(edges, frets, touching) | layings.meant
 
 
 def _on_what_showed_no_light(

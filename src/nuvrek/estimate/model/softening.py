@@ -17,9 +17,9 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.estimate.model.edge_contacts import HELD_MM, reach_of
+from nuvrek.estimate.model.edge_contacts import HELD_MM, laid, reach_of
 from nuvrek.estimate.model.evidence import Evidence, Gathering, HeightGroup
-from nuvrek.estimate.model.layings import Edges
+from nuvrek.estimate.model.layings import Lies
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import Dial, OthersStill, Rock, StringGap
 from nuvrek.readings.journal import Taken
@@ -94,23 +94,23 @@ class Softening:
     """The gaps of some evidence, to be laid on many drawn necks at once."""
 
     def __init__(
-        self, gathering: Gathering, taken: Sequence[Taken], edges: Edges, evidence: Evidence
+        self, gathering: Gathering, taken: Sequence[Taken], evidence: Evidence, meant: Lies
     ) -> None:
         self.gathering, self.evidence = gathering, evidence
         self.groups: dict[tuple[HeightGroup, int], list[_Place]] = {}
         looked_at = {
             one.reading.lane for one in taken if isinstance(one.reading, Rock | OthersStill | Dial)
         }
-        gaps = {one.number: (one, gap) for one, gap in edges}
+        gaps = {one.number: (one, gap) for one, gap in laid(taken) if one.number not in meant}
         for row, numbers in enumerate(evidence.numbers):
             one, gap = gaps.get(numbers[0] if numbers else 0, (None, None))
             if one is None or gap is None:
                 continue
-            # A fret that stands so much over the line of its supports was meant; and where nobody
-            # has looked at single tops, nothing speaks of what a string might lie on.
-            if (gap.gap_mm is not None and gap.gap_mm < 0.0) or gap.lane not in looked_at:
-                continue
             place = _place(row, one, gap, gathering.x)
+            # Where nobody has looked at single tops nothing speaks of what a string might lie on
+            # between its supports.
+            if gap.lane not in looked_at and not place.inward:
+                continue
             key = gathering.heights_under(one, gap), place.lane
             self.groups.setdefault(key, []).append(place)
 

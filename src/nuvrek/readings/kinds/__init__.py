@@ -9,6 +9,7 @@ from typing import Any
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.kinds import (
     edge_lie,
+    edge_rests,
     gaps,
     heights,
     owner,
@@ -21,7 +22,19 @@ from nuvrek.readings.kinds import (
 )
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord
 
-_MODULES = (gaps, edge_lie, rocker, heights, sizes, sweeps, rod_and_air, work, owner, shop)
+_MODULES = (
+    gaps,
+    edge_lie,
+    edge_rests,
+    rocker,
+    heights,
+    sizes,
+    sweeps,
+    rod_and_air,
+    work,
+    owner,
+    shop,
+)
 
 # Every record that a module of this folder declares.
 RECORDS: dict[type, EntryRecord[Any]] = {

@@ -201,14 +201,18 @@ def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Sayin
     low, high = station.supports
     if station.wanted_mm:
         return means(
-            "stations.hold-press-does-leaf-go", side=side, held=_held(low), high=high, fret=fret
+            "stations.hold-press-does-leaf-go",
+            side=side,
+            held=held_words(low),
+            high=high,
+            fret=fret,
         )
     if station.by == "string":
         named: Saying = side
         if station.string:
             named = means("stations.string-with-string-3", string=station.string)
         return means(
-            "stations.hold-press-gap-over", named=named, held=_held(low), high=high, fret=fret
+            "stations.hold-press-gap-over", named=named, held=held_words(low), high=high, fret=fret
         )
     if station.by in ON_WOOD:
         return means(
@@ -216,7 +220,7 @@ def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Sayin
             if station.by == "notched"
             else "stations.gap-with-side-edge-plain-edge-board",
             side=side,
-            held=_held(low),
+            held=held_words(low),
             high=high,
             fret=fret,
         )
@@ -230,14 +234,15 @@ def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Sayin
         "stations.edge-gap-over",
         side=side,
         strings=strings,
-        held=_held(low),
+        held=held_words(low),
         high=high,
         hold=hold,
         fret=fret,
     )
 
 
-def _held(support: int) -> Saying:
+def held_words(support: int) -> Saying:
+    """A fret by its number, and the nut by its name."""
     if support:
         return str(support)
     return means("stations.nut")

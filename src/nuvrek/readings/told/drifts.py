@@ -4,15 +4,19 @@ a pass with the indicator.
 
 from __future__ import annotations
 
+import math
 from collections.abc import Sequence
 from datetime import datetime
+from itertools import pairwise
 from typing import NamedTuple
 
 from nuvrek.readings.entries import Dial, StringGap
 from nuvrek.readings.journal import NeckState, Taken
 
+# The step of a set of blades: less nobody would read.
+STEP_MM = 0.05
 # Stations that read once more what was read at first.
-AGAIN = "again-"
+AGAIN = "moved-"
 
 
 # Past the two readings no more is concluded from them than this many times what lies between.
@@ -31,18 +35,48 @@ class Drift(NamedTuple):
 
 
 def drifts_of(neck_state: NeckState) -> tuple[Drift, ...]:
-    """The rounds that ended where they began, the earliest first."""
+    """The rounds that ended where they began, the earliest first. That a gap differs by more than
+    a blade's step must have been read twice: one slip of the hand is no moved neck.
+    """
     found = []
-    for at, taken in enumerate(neck_state.taken):
-        gap = isinstance(taken.reading, StringGap | Dial)
-        if not (gap and taken.reading.station.startswith(AGAIN)):
+    starts = (*neck_state.rounds, math.inf)
+    for start, end in pairwise((0, *starts)):
+        inside = [one for one in neck_state.taken if start < one.number < end]
+        again = [one for one in inside if one.reading.station.startswith(AGAIN)]
+        first = _first_like(inside, again[-1]) if again else None
+        if first is None or not (_agree(first, again[-1]) or _agree(*again[-2:])):
             continue
-        start = max((number for number in neck_state.rounds if number < taken.number), default=0)
-        first = _first_like(neck_state.taken[:at], taken, start)
-        if first:
-            inside = [one for one in neck_state.taken if start < one.number <= taken.number]
-            found.append(_drift(first, taken.number, inside))
+        last = again[-1].number
+        found.append(_drift(first.number, last, [one for one in inside if one.number <= last]))
     return tuple(found)
+
+
+def differs(neck_state: NeckState) -> bool:
+    """Whether this round's first gap was read again and is another by more than a blade's step."""
+    inside = [one for one in neck_state.taken if one.number > neck_state.round_number]
+    again = [one for one in inside if one.reading.station.startswith(AGAIN)]
+    first = _first_like(inside, again[-1]) if again else None
+    return first is not None and not _agree(first, again[-1])
+
+
+def _agree(one: Taken, *others: Taken) -> bool:
+    """Whether readings of one place are the same but for a blade's step; a pass with the indicator
+    is no single reading.
+    """
+    return any(
+        isinstance(one.reading, Dial) or abs(_middle(one) - _middle(other)) <= STEP_MM
+        for other in others
+    )
+
+
+def _middle(taken: Taken) -> float:
+    gap = taken.reading
+    assert isinstance(gap, StringGap)
+    if gap.gap_mm is not None:
+        return gap.gap_mm
+    least = gap.slides_mm or 0.0
+    most = gap.drags_mm if gap.drags_mm is not None else gap.wont_go_mm
+    return 0.5 * (least + (least if most is None else most))
 
 
 def _drift(first: int, again: int, inside: Sequence[Taken]) -> Drift:
@@ -66,17 +100,18 @@ def _seconds(taken: Taken) -> float | None:
         return None
 
 
-def _first_like(before: Sequence[Taken], taken: Taken, start: int) -> int:
-    """The number of the round's first gap at the same place, with the neck as it is; nil where
-    there is none.
-    """
+def _first_like(inside: Sequence[Taken], taken: Taken) -> Taken | None:
+    """The round's first reading at the same place, with the neck as it is."""
+    before = (one for one in inside if not one.reading.station.startswith(AGAIN))
     return next(
         (
-            one.number
+            one
             for one in before
-            if one.number > start and _place(one) == _place(taken) and one.surface == taken.surface
+            if one.number < taken.number
+            and _place(one) == _place(taken)
+            and one.surface == taken.surface
         ),
-        0,
+        None,
     )
 
 

@@ -29,6 +29,8 @@ SENTENCES: dict[str, Entry] = {
     "keypad.fret-rocks-there-lies-all": (
         "Its fret and *: rocks there. +: lies all along. -: on its ends, light between."
     ),
+    "keypad.and-fret": "and",
+    "keypad.one-fret-star-other-enter": "One fret and *, then the other and Enter.",
     "keypad.all-along": "all along",
     "keypad.ends": "on its ends",
     "keypad.rocks": "rocks",

@@ -62,6 +62,20 @@ SENTENCES: dict[str, Entry] = {
     "stations.edge-resting-frets": "Edge resting on the frets",
     "stations.notched-edge-resting-wood": "Notched edge resting on wood",
     "stations.plain-edge-resting-bare-board": "Plain edge resting on the bare fretboard",
+    "stations.edge-rests-two-frets": (
+        "It rests on two frets, one to either side of the fret looked at, or both before it."
+    ),
+    "stations.what-edge-rests-on": "what an edge rests on",
+    "stations.rests-over": "what it rests on over {fret}, {lane}",
+    "stations.rests-on": "rests on {low} and {high}",
+    "stations.which-edge-rests": (
+        "{side}, {strings}. Edge on {low} and {high}{hold}, over {fret}. On which two frets does "
+        "it rest? A strip of paper is held fast there."
+    ),
+    "stations.which-string-rests": (
+        "{side}, {strings}. String held at {low} and {high}, over {fret}. On which two frets does "
+        "it rest? Press lightly: it gives between them."
+    ),
     "stations.once-more": "Once more, did the neck move? {asked}",
     "stations.edge-gap-over": (
         "{side}, {strings}. Edge on {held} and {high}{hold}. Gap over {fret}?"

@@ -5,7 +5,6 @@ from __future__ import annotations
 from collections.abc import Iterable
 
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
-from nuvrek.estimate.findings.drift import STEP_MM
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.frets import LOW_MM, PROUD_MM, ROCKING_MM
 from nuvrek.estimate.findings.relief import BACK_BOW_MM
@@ -21,6 +20,7 @@ from nuvrek.estimate.findings.shapes import (
 from nuvrek.meaning import Saying
 from nuvrek.readings.entries import AnyReading
 from nuvrek.readings.journal import Taken
+from nuvrek.readings.told.drifts import STEP_MM
 from nuvrek.units import Unit, format_length
 from nuvrek.wording.help.known.known import Known
 from nuvrek.wording.reading_line import reading_line
