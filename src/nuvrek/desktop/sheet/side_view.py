@@ -257,7 +257,10 @@ class Side(StripPainter):
         y = a.y() + 1
         self.p.setPen(QPen(self.colour("brass"), 1))
         self.p.setBrush(self.colour("light"))
-        self.p.drawRect(QRectF(x - 34, y, 68, max(self.top_y(strip.fret, strip) - y - 1, 5)))
+        # What it rests on is asked by strips of paper, without a blade.
+        on_what = strip.station.kind == "edge-rests"
+        if not on_what:
+            self.p.drawRect(QRectF(x - 34, y, 68, max(self.top_y(strip.fret, strip) - y - 1, 5)))
         if strip.station.by == "string":
             tool = named("string")
         else:
@@ -266,10 +269,14 @@ class Side(StripPainter):
             y_words = a.y() - 46
         else:
             y_words = self.box.top() + 18
+        if on_what:
+            asked = tr("paper under each fret: where is it held?")
+        else:
+            asked = tr("blade between {tool} and fret {fret}", tool=named(tool), fret=strip.fret)
         self.words(
             x,
             max(y_words, self.box.top() + 14),
-            tr("blade between {tool} and fret {fret}", tool=named(tool), fret=strip.fret),
+            asked,
             "copper",
             16,
             bold=True,
