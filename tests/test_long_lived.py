@@ -8,8 +8,10 @@ from typing import Any
 from unittest import mock
 
 import numpy as np
+from benchmarks.long_lived import ten_years
 
 from nuvrek import patience
+from nuvrek.bench.pages.history import days_of, history
 from nuvrek.desktop import solver
 from nuvrek.estimate.heightmap import NINE_IN_TEN, map_neck
 from nuvrek.estimate.model import chapters, unknowns
@@ -28,7 +30,7 @@ from nuvrek.readings.entries import (
     State,
     StringGap,
 )
-from nuvrek.readings.journal import Later
+from nuvrek.readings.journal import Later, fold
 from tests.support import WindowCase, neck_state, rng
 
 
@@ -161,6 +163,16 @@ class CarriedOver(unittest.TestCase):
                 for early, late in zip(part[:-1], whole, strict=False):
                     self.assertEqual((early.taken, early.work), (late.taken, late.work))
                     self.assertEqual(early.surface, late.surface)
+
+    def test_the_history_hands_closed_chapters_on_and_says_what_each_visit_says(self) -> None:
+        truth, entries = ten_years(3)
+        days = days_of(entries)[:4]
+        entries = entries[: days[-1][1]]
+        *_, last = history(truth.neck, entries)
+        alone = map_neck(fold(truth.neck, entries))
+        self.assertTrue(alone.earlier, "no chapter is closed")
+        np.testing.assert_array_equal(np.array(last.tops), alone.tops_mm)
+        np.testing.assert_array_equal(np.array(last.doubts), alone.tops_doubt_mm)
 
     def test_a_closed_chapter_is_not_solved_again(self) -> None:
         entries = random_journal(3, 200)

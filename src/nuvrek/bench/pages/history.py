@@ -71,14 +71,16 @@ def days_of(entries: Sequence[AnyEntry]) -> list[tuple[str, int]]:
 
 
 def history(first: NeckDescription, entries: Sequence[AnyEntry]) -> tuple[Visit, ...]:
-    """Every visit of a neck. Each is mapped by itself, which takes its time; it can be left."""
+    """Every visit of a neck. Each is mapped by itself, which takes its time; it can be left. What
+    the visit before has closed is used again, which changes nothing.
+    """
     from nuvrek.estimate.heightmap import map_neck
 
-    visits = []
+    visits, neck_map = [], None
     for day, length in days_of(entries):
         patience.ask()
         upto = entries[:length]
-        neck_map = map_neck(fold(first, upto))
+        neck_map = map_neck(fold(first, upto), neck_map)
         visits.append(_visit(neck_map, upto, day, length))
     return tuple(visits)
 
