@@ -9,12 +9,14 @@ from functools import cache
 
 import numpy as np
 
+from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import HeightMap, map_neck
 from nuvrek.readings.entries import AnyEntry, State, Strike, StringGap, Strings
 from nuvrek.readings.journal import fold
 from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.misreading import misread
 from nuvrek.simulator.strangers import Stranger, stranger
+from nuvrek.wording.speech import say
 from tests.support import EVERY, NECK, neck_state
 
 SEEDS = [
@@ -66,6 +68,18 @@ class Misread(unittest.TestCase):
                 false += len(map_neck(fold(one.truth.neck, journal)).odd)
         self.assertGreater(sound, 200 if EVERY else 100)
         self.assertLessEqual(false / sound, 0.01)
+
+    def test_what_the_others_are_said_to_say_is_possible(self) -> None:
+        told = [
+            say(finding.text)
+            for seed in SEEDS
+            for strings in STRINGS
+            for finding in find(mapped_wrong(seed, "basic", strings)[0])
+            if finding.kind == "odd"
+        ]
+        self.assertGreater(len(told), len(SEEDS))
+        for text in told:
+            self.assertNotIn(" -", text)
 
     def test_the_pull_is_never_below_nothing_by_more_than_its_doubt(self) -> None:
         for seed in SEEDS:

@@ -12,6 +12,7 @@ from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.solver import log_rows
 from nuvrek.meaning import means, sentences
+from nuvrek.readings.entries import Gap
 from nuvrek.readings.told.open_heights import odd_heights
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length
@@ -21,6 +22,8 @@ Array = NDArray[np.float64]
 # Readings that change by less than this (in log likelihood) are not worth naming.
 WORTH = 0.3
 MOST_NAMED = 4
+# A gap of less than this no blade shows.
+NO_GAP_MM = 0.02
 
 
 def with_witnesses(measurer: Measurer, finding: Finding, row: Array, mm: float) -> Finding:
@@ -69,11 +72,15 @@ def find_odd(looking: Looking) -> list[Finding]:
             value_words=value_words(reading, unit, looking.height_unit),
         )
         slip = sentences(odd.slip) if odd.slip else ""
-        text = means(
-            "findings.all-other-readings-together-say",
-            expected_mm=format_length(odd.expected_mm, unit),
-            slip=slip,
-        )
+        if isinstance(reading, Gap) and odd.expected_mm < NO_GAP_MM:
+            # A gap is never less than nil, whatever the heights by themselves would make it.
+            text = means("findings.all-other-readings-together-say-none", slip=slip)
+        else:
+            text = means(
+                "findings.all-other-readings-together-say",
+                expected_mm=format_length(odd.expected_mm, unit),
+                slip=slip,
+            )
         lane, said = getattr(reading, "lane", None), (odd.number,)
         findings.append(
             Finding(

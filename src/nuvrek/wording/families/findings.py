@@ -201,6 +201,9 @@ SENTENCES: dict[str, Entry] = {
     "findings.all-other-readings-together-say": (
         "All the other readings together say {expected_mm}. {slip} Take it again."
     ),
+    "findings.all-other-readings-together-say-none": (
+        "All the other readings together say that there is no gap. {slip} Take it again."
+    ),
     "findings.end-pressed-holds": "It was pressed and holds: a few strokes on that end alone.",
     "findings.fret-high-bass": "Fret {fret} is high at its bass end",
     "findings.fret-high-treble": "Fret {fret} is high at its treble end",
