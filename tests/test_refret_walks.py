@@ -109,8 +109,16 @@ class Walk(WindowCase):
     def level(self) -> list[str]:
         """Past the gate: the level of the new tops, to its end."""
         self.window.show_stage("Work")
-        self.assertIn("Next: Level", self.window.stages["Work"].step_title.text())
-        self.keys(self.window, ENTER)
+        # Where the wood came out a hair over what is wanted, other strings stand before the level.
+        following = [leg.way for leg in self.window.app.solved.plan.course]
+        self.assertEqual([way for way in following if way != "strings"], ["level"])
+        if following[0] == "level":
+            self.assertIn("Next: Level", self.window.stages["Work"].step_title.text())
+            self.keys(self.window, ENTER)
+        else:
+            self.window.show_stage("Choose")
+            self.window.stages["Choose"]._pick("level")
+            self.window.stages["Choose"].take.click()
         self.assertTrue(self.session.neck_state.chosen.way.startswith("level"))
         return self.work()
 

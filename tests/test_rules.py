@@ -68,6 +68,7 @@ def grounds(case: dict[str, Any] | None = None, **known: Any) -> Any:
         "wishes": False,
         "relief": SimpleNamespace(as_figure=True, off=False),
         "relief_off": False,
+        "relief_vague": False,
         "lanes_strung": (0, 2),
         "new_wire": None,
         "worn": (),

@@ -274,13 +274,7 @@ class Side(StripPainter):
         else:
             asked = tr("blade between {tool} and fret {fret}", tool=named(tool), fret=strip.fret)
         self.words(
-            x,
-            max(y_words, self.box.top() + 14),
-            asked,
-            "copper",
-            16,
-            bold=True,
-            figures=False,
+            x, max(y_words, self.box.top() + 14), asked, "copper", 16, bold=True, figures=False
         )
 
     def _also_touches(self, strip: SideStrip, level: float) -> None:

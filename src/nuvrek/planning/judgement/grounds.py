@@ -244,6 +244,13 @@ class Grounds:
         return relief_blind(self.case.neck_map.neck_state) or self.stopped("no-light", "unseen")
 
     @property
+    def relief_vague(self) -> bool:
+        """Whether the relief at pitch of a neck with strings is not known as a figure."""
+        if self.neck.bare or self.relief_off:
+            return False
+        return self.relief is None or not self.lanes_strung or not self.relief.as_figure
+
+    @property
     def lanes_strung(self) -> tuple[int, ...]:
         """Lanes (0 and 2) on which the relief was read at pitch."""
         lanes = {

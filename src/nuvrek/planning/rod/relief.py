@@ -24,6 +24,8 @@ SHARP_MM = 0.07
 NO_LIGHT_MM = 0.2
 # How sure a relief must be off target before the rod is turned for it.
 OFF_TARGET_SURE = 0.8
+# And one that is no figure: as good as certain.
+VAGUE_SURE = 0.95
 
 
 @dataclass(frozen=True, slots=True)
@@ -57,7 +59,7 @@ class WantedRelief:
         sd = self.relief.doubt_mm / NINE_IN_TEN
         over = float(ndtr((self.excess_mm - self.margin_mm) / sd))
         under = float(ndtr((-self.excess_mm - self.margin_mm) / sd))
-        return max(over, under) >= OFF_TARGET_SURE
+        return max(over, under) >= (OFF_TARGET_SURE if self.as_figure else VAGUE_SURE)
 
 
 def wanted_relief(

@@ -92,6 +92,11 @@ def _file(grounds: Grounds) -> Iterator[Leg]:
         gate = ""
     else:
         gate = filing_gate(grounds, levels=kind == "level")
+    if kind == "level" and grounds.relief_vague and "read" in grounds.ways:
+        # A level is dressed for a relief: one that is no figure is no ground for filing.
+        yield Leg(
+            "read", means("rules.not-known-yet-until-then", listed=means("rules.relief-pitch"))
+        )
     reasons = meaning.sentences(why, *over_driven_words(grounds.case))
     unless = means("rules.leaf-under-rocker-refines-figures")
     if kind.startswith("refret"):
