@@ -226,7 +226,7 @@ def proud_frets() -> None:
 
 
 def main() -> None:
-    from benchmarks import filing, long_lived, mapping, practice, rod, room, strangers
+    from benchmarks import filing, long_lived, mapping, outsiders, practice, rod, room, strangers
     from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
 
     with tempfile.TemporaryDirectory() as folder:
@@ -244,6 +244,7 @@ def main() -> None:
     filing.main()
     long_lived.main()
     strangers.main()
+    outsiders.main()
     proud_frets()
 
 
