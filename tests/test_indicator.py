@@ -6,6 +6,7 @@ from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.keypad.view import view_of
 from nuvrek.estimate.heightmap import line_projection, map_neck
 from nuvrek.readings.entries import Dial, State
+from nuvrek.readings.told.drifts import drifts_of
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
 from nuvrek.units import Unit
@@ -57,6 +58,22 @@ class AtTheKeypad(KeypadCase):
         self.assertEqual(sorted(d.fret for d in dials), list(range(1, 23)))
         self.assertEqual({d.run for d in dials}, {self.session.neck_state.round_number})
         self.assertEqual(keypad.station.key if keypad.station else "", "dial-middle")
+
+    def test_a_second_pass_at_the_end_leaves_the_first_as_it_is(self) -> None:
+        keypad = self.start(name="indicator")
+        self.press(keypad, "enter")
+        for lane in range(3):
+            for _ in range(22):
+                keypad.gauge(f"0.0{lane}0 mm")
+        self.press(keypad, "/", "1.1", "enter")
+        self.assertIn("Once more", say(view_of(keypad).prompt))
+        for _ in range(22):
+            keypad.gauge("0.010 mm")
+        self.assertTrue(keypad.finished)
+        dials = [one.reading for one in self.session.neck_state.taken]
+        bass = [one for one in dials if isinstance(one, Dial) and one.lane == "bass"]
+        self.assertEqual((len(bass), len({one.run for one in bass})), (44, 2))
+        self.assertEqual(len(drifts_of(self.session.neck_state)), 1)
 
     def test_a_run_that_was_left_goes_on_at_the_next_fret(self) -> None:
         keypad = self.start(name="indicator")

@@ -13,15 +13,26 @@ from benchmarks.outsiders import Score, measured
 
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
-from nuvrek.readings.entries import AnyEntry, StateChange, StringGap
+from nuvrek.neck.description import LANES, Lane
+from nuvrek.readings.entries import (
+    AnyEntry,
+    CrownHeight,
+    OthersStill,
+    RoundStart,
+    State,
+    StateChange,
+    StringGap,
+)
 from nuvrek.readings.journal import fold
 from nuvrek.readings.stations import shows_light
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import measure_round
 from tests.outside.hand import OutsideHand
 from tests.outside.necks import FAULTS, outside_neck
+from tests.support import neck_state
 
 FIRST = 720_000
+SLACK = State(strings="slack")
 DRIFT = FAULTS.index("drift")
 NECKS = int(os.environ.get("NUVREK_NECKS", len(FAULTS)))
 
@@ -90,7 +101,36 @@ class Relations(unittest.TestCase):
         np.testing.assert_allclose(grown.tops_mm, at_once.tops_mm, atol=1e-6)
 
 
+def over_7(mm: float, station: str, lane: Lane = "bass") -> StringGap:
+    edge = {"low_support": 1, "high_support": 16, "fret": 7, "by": "edge", "state": SLACK}
+    return StringGap(lane=lane, gap_mm=mm, station=station, **edge)
+
+
 class Drift(unittest.TestCase):
+    def test_one_slip_is_no_moved_neck_and_a_foreign_name_none_at_all(self) -> None:
+        begun = [
+            RoundStart(name="basic"),
+            over_7(0.15, "a"),
+            over_7(0.15, "b", "treble"),
+            *(OthersStill(lane=k, frets=tuple(range(2, 22)), state=SLACK) for k in LANES),
+        ]
+        foreign = CrownHeight(lane="bass", fret=3, height_mm=1.1, station="moved-x")
+        once, still = over_7(0.30, "moved-a"), over_7(0.15, "moved-a-twice")
+        twice = over_7(0.30, "moved-a-twice")
+        # By hand: what moved by 0.15 in one round is as much on the side that was not read again.
+        cases = (
+            ([over_7(0.16, "moved-a")], [], 0.16),
+            ([once, twice], ["drift"], 0.30),
+            ([once, still], ["odd"], 0.16),
+            ([once], [], 0.16),
+            ([foreign, foreign], [], 0.16),
+        )
+        for more, told, treble in cases:
+            found = map_neck(neck_state([*begun, *more]))
+            kinds = [one.kind for one in find(found) if one.kind in ("drift", "odd")]
+            self.assertEqual(kinds, told)
+            self.assertAlmostEqual(found.relief_at("treble", "slack").mm, treble, delta=0.03)
+
     def test_what_moved_by_more_than_a_leaf_is_said_and_no_still_neck_is_called_so(self) -> None:
         moved, said = 0, 0
         for seed in range(FIRST + DRIFT, FIRST + 144, len(FAULTS)):

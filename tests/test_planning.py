@@ -92,6 +92,19 @@ class Advice(unittest.TestCase):
         self.assertIn("A mark is a reading", said)
         self.assertNotIn("Strings, nut and saddle first", said)
 
+    def test_no_level_before_the_relief_is_a_figure(self) -> None:
+        many = [*rocks((2, 5, 8, 11, 14, 17, 20)), *crowns(1.2)]
+        # Read on both sides: the level; on one only, or on none: first the relief.
+        cases = (
+            (gaps(0.15), ["level"]),
+            (gaps(0.15)[:1], ["read", "level"]),
+            ([], ["read", "level"]),
+        )
+        for read, course in cases:
+            plan = plan_of([*read, *many])
+            self.assertEqual([leg.way for leg in plan.course], course)
+        self.assertIn("relief at pitch", say(plan.course[0].why))
+
     def test_seat_before_filing(self) -> None:
         plan = plan_of([*gaps(0.15), *rocks((11,), 0.14, ("treble",)), *crowns(1.2)])
         self.assertFalse(plan.way("spot-level").possible)

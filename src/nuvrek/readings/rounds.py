@@ -128,15 +128,9 @@ def rocker_pass(_neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
     return _sweeps()
 
 
-def indicator_run(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
+def indicator_run(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
     """An indicator carried over every top along a beam, lane by lane, strings slack."""
-    return (
-        _SLACKEN,
-        *_dials(),
-        _PRESS,
-        *_crowns(crown_frets(neck)[:1]),
-        *_again(neck, kit, "slack"),
-    )
+    return (_SLACKEN, *_dials(), _PRESS, *_crowns(crown_frets(neck)[:1]), _PASS_AGAIN)
 
 
 def rod_work(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
@@ -272,7 +266,7 @@ def _again(neck: NeckDescription, kit: Kit, strings: Strings) -> tuple[Station, 
     over the relief, or a second pass with the indicator.
     """
     if kit.indicator:
-        return (Station(f"{AGAIN}dial", "dial", LANES[0], 1),)
+        return (_PASS_AGAIN,)
     gap = _gaps(neck, kit, strings)[0]
     state = State(strings=strings)
     once = structs.replace(gap, key=f"{AGAIN}{gap.key}", state=state, when="light")
@@ -282,6 +276,8 @@ def _again(neck: NeckDescription, kit: Kit, strings: Strings) -> tuple[Station, 
 _SEVEN = (0.125, 0.25, 0.375, 0.5, 0.625, 0.75, 0.875)
 _SLACKEN = Station("slacken", "state", state=State(strings="slack"))
 _PRESS = Station("press", "press")
+# A second pass with the indicator tells what moved since the first.
+_PASS_AGAIN = Station(f"{AGAIN}dial", "dial", LANES[0], 1)
 _TO_PITCH = Station("to-pitch", "state", state=State(strings="pitch"))
 ONE = "one"
 

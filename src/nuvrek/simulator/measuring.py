@@ -111,12 +111,11 @@ class Bench:
 
     def edge_rests(self, station: Station, state: State) -> EdgeRests:
         """The two frets a tool so laid rests on, seen by a strip of paper."""
-        heights = self.truth.tops_mm(state)[:, LANES.index(station.lane)]
+        heights = self.truth.tops_mm(state)[:, LANES.index(station.lane)].copy()
         low, high = station.supports or (1, self.truth.neck.frets)
+        # What it looks at may itself touch: asked is what carries it beside that.
+        heights[station.fret] -= 10.0
         on = rests_on(place_row_mm(self.truth.neck), heights, low, high, station.fret)
-        if station.fret == on[1]:
-            # It touches where it is looked at: beside it, it rests on the next.
-            on = on[0], min(station.fret + 1, high)
         return EdgeRests(
             lane=station.lane,
             fret=station.fret,

@@ -330,7 +330,9 @@ class Gathering:
         kind: Literal["tops", "wood"] = "wood" if gap.by in ON_WOOD else "tops"
         parts = partial(chord_gap, self.x, low, high, gap.fret)
         bounds = _gap_bounds(gap)
-        self._say(taken, kind, gap.lane, place=(low, high, gap.fret), parts=parts, bounds=bounds)
+        # Laid over other places it may lie otherwise, even where it now rests on the same two.
+        place = (low, high, gap.fret, reach_of(gap, self.unknowns.neck.frets))
+        self._say(taken, kind, gap.lane, place=place, parts=parts, bounds=bounds)
 
     def heights_under(self, taken: Taken, gap: StringGap) -> HeightGroup:
         """Which heights a string or edge lies on."""

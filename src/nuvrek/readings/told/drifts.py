@@ -42,8 +42,7 @@ def drifts_of(neck_state: NeckState) -> tuple[Drift, ...]:
     starts = (*neck_state.rounds, math.inf)
     for start, end in pairwise((0, *starts)):
         inside = [one for one in neck_state.taken if start < one.number < end]
-        again = [one for one in inside if one.reading.station.startswith(AGAIN)]
-        first = _first_like(inside, again[-1]) if again else None
+        first, again = _first_and_again(inside)
         if first is None or not (_agree(first, again[-1]) or _agree(*again[-2:])):
             continue
         last = again[-1].number
@@ -54,8 +53,7 @@ def drifts_of(neck_state: NeckState) -> tuple[Drift, ...]:
 def differs(neck_state: NeckState) -> bool:
     """Whether this round's first gap was read again and is another by more than a blade's step."""
     inside = [one for one in neck_state.taken if one.number > neck_state.round_number]
-    again = [one for one in inside if one.reading.station.startswith(AGAIN)]
-    first = _first_like(inside, again[-1]) if again else None
+    first, again = _first_and_again(inside)
     return first is not None and not _agree(first, again[-1])
 
 
@@ -100,25 +98,26 @@ def _seconds(taken: Taken) -> float | None:
         return None
 
 
-def _first_like(inside: Sequence[Taken], taken: Taken) -> Taken | None:
-    """The round's first reading at the same place, with the neck as it is."""
-    before = (one for one in inside if not one.reading.station.startswith(AGAIN))
-    return next(
-        (
-            one
-            for one in before
-            if one.number < taken.number
-            and _place(one) == _place(taken)
-            and one.surface == taken.surface
-        ),
-        None,
-    )
+def _first_and_again(inside: Sequence[Taken]) -> tuple[Taken | None, list[Taken]]:
+    """A round's first reading at the place that was read again at its end, with the neck as it is,
+    and what was read again there. A journal from elsewhere may name any reading so: only a gap or
+    an indicator tells.
+    """
+    told = [one for one in inside if isinstance(one.reading, StringGap | Dial)]
+    again = [one for one in told if one.reading.station.startswith(AGAIN)]
+    if not again:
+        return None, []
+    place = _place(again[-1])
+    again = [one for one in again if _place(one) == place]
+    alike = (one for one in told if one.number < again[0].number and _place(one) == place)
+    return next(alike, None), again
 
 
 def _place(taken: Taken) -> object:
-    gap = taken.reading
-    if isinstance(gap, Dial):
-        return gap.lane, gap.fret, gap.state
-    if not isinstance(gap, StringGap):
+    read, surface = taken.reading, sorted(taken.surface.items())
+    if isinstance(read, Dial):
+        return "dial", read.lane, read.fret, read.state, surface
+    if not isinstance(read, StringGap):
         return None
-    return gap.lane, gap.fret, gap.low_support, gap.high_support, gap.by, gap.state
+    supports = read.low_support, read.high_support
+    return "gap", read.lane, read.fret, supports, read.by, read.state, surface
