@@ -5,8 +5,16 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import Any
 
-from PyQt6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
-from PyQt6.QtGui import QFontMetrics, QKeyEvent, QPainter, QPaintEvent, QPen, QPolygonF
+from PyQt6.QtCore import QEvent, QPoint, QPointF, QRectF, QSize, Qt
+from PyQt6.QtGui import (
+    QFontMetrics,
+    QKeyEvent,
+    QPainter,
+    QPaintEvent,
+    QPen,
+    QPolygonF,
+    QResizeEvent,
+)
 from PyQt6.QtWidgets import (
     QCheckBox,
     QComboBox,
@@ -78,9 +86,28 @@ def sliding(name: str, least: int, most: int) -> QSlider:
     return control
 
 
+class _Column(QWidget):
+    """Never lower than its wrapped words need: what does not fit is scrolled, not squeezed."""
+
+    def resizeEvent(self, event: QResizeEvent | None) -> None:
+        super().resizeEvent(event)
+        self._fit()
+
+    def event(self, event: QEvent | None) -> bool:
+        done = super().event(event)
+        if event is not None and event.type() == QEvent.Type.LayoutRequest:
+            self._fit()
+        return done
+
+    def _fit(self) -> None:
+        column = self.layout()
+        if column is not None and column.hasHeightForWidth():
+            self.setMinimumHeight(column.totalHeightForWidth(self.width()))
+
+
 def scrolling(inner: QLayout) -> QScrollArea:
     """A plain scroll area around a column that keeps to the top."""
-    holder = QWidget()
+    holder = _Column()
     column = QVBoxLayout(holder)
     column.setContentsMargins(0, 0, 8, 0)
     column.addLayout(inner)

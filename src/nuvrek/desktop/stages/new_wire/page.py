@@ -32,7 +32,7 @@ if TYPE_CHECKING:
     from nuvrek.planning.refret.plan import RefretPlan
 
 _REST_MS = 150
-_PANEL_WIDE = 380
+_PANEL_WIDE = 404
 _HEADS = (
     later("wire"),
     later("crown x width"),
