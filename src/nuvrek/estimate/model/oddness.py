@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.refining import Foretold, Refined
-from nuvrek.estimate.model.solver import Solution, objective, search
+from nuvrek.estimate.model.solver import Solution, objective, search, without_each
 from nuvrek.meaning import Saying, means
 from nuvrek.units import MM_PER_INCH, MM_PER_THOU
 
@@ -24,8 +24,9 @@ ODD_FORETOLD, ODD_DROP = 4.0, 8.0
 WORTH_TRYING = 3.0
 # From so many on there is something to look for; under so many of its tool's errors all agrees.
 _TROUBLE, _AGREES = 3.0, 1.5
-# One wrong reading makes others look odd: so many are tried, found by so many steps each.
-SUSPECTS, _DROP_STEPS = 4, 2
+# One wrong reading makes others look odd: so many are looked into by so many
+# steps, and so many of them tried with the tools laid anew.
+LOOKED_INTO, SUSPECTS, _DROP_STEPS = 10, 4, 2
 # Slips of the hand: thou for mm, inches for mm, a point dropped or moved. What the typed mm become.
 _SLIPS = (
     (MM_PER_THOU, means("map.thou")),
@@ -101,14 +102,19 @@ def suspects(
     left out in turn, with the tools lying as they are, to see how well the rest then agrees. Of
     what no tool lies on, those are suspect that are far off what the others foretell.
     """
+    # What was read twice alike is no slip of the hand.
+    once = [
+        row
+        for row, numbers in enumerate(evidence.numbers)
+        if len(numbers) == 1 and numbers[0] in gaps
+    ]
+    begun, better = without_each(evidence, peak.z, tails)
+    likely = sorted(once, key=lambda row: -better[row])
     drops = []
-    for row, numbers in enumerate(evidence.numbers):
-        # What was read twice alike is no slip of the hand.
-        if len(numbers) == 1 and numbers[0] in gaps:
-            rest = evidence.only(np.arange(len(evidence.lo)) != row)
-            left = objective(rest, search(rest, peak.z, tails, _DROP_STEPS), tails)
-            if left < peak.objective - WORTH_TRYING:
-                drops.append((left, numbers[0]))
+    for row in likely[:LOOKED_INTO]:
+        left = _rest(evidence, row, begun[row], tails, _DROP_STEPS)
+        if left < peak.objective - WORTH_TRYING:
+            drops.append((left, evidence.numbers[row][0]))
     off = _off(whole.evidence, whole.foretold)
     others = [
         numbers[0]
@@ -118,6 +124,12 @@ def suspects(
         and numbers[0] not in gaps
     ]
     return [number for _, number in sorted(drops)[:SUSPECTS]] + others[:SUSPECTS]
+
+
+def _rest(evidence: Evidence, row: int, z: Array, tails: Array, steps: int) -> float:
+    """The objective of all the other rows, so many steps from ``z``."""
+    rest = evidence.only(np.arange(len(evidence.lo)) != row)
+    return objective(rest, search(rest, z, tails, steps), tails)
 
 
 def odd_against(one: Evidence, number: int, mm: float, sd_mm: float) -> Odd | None:

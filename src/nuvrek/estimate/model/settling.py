@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Container, Iterator, Mapping
-from typing import NamedTuple
+from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 from msgspec import structs
@@ -15,6 +16,7 @@ from nuvrek.estimate.model.layings import Edges, Layings, Lies
 from nuvrek.estimate.model.oddness import (
     MOST_ODD,
     ODD_DROP,
+    WORTH_TRYING,
     Odd,
     agrees,
     in_trouble,
@@ -34,14 +36,25 @@ Array = NDArray[np.float64]
 _MOST_LAYINGS, _STEPS, _MOST_STEPS = 6, 3, 60
 
 
-class _Settled(NamedTuple):
+@dataclass(frozen=True)
+class _Settled:
     """A neck solved: its peak with the tools on one way of lying, and all that readings allow."""
 
     neck_state: NeckState
-    gathering: Gathering
+    layings: Layings
     evidence: Evidence
     peak: Solution
-    whole: Refined
+
+    @cached_property
+    def whole(self) -> Refined:
+        """All that the readings allow, found from the peak."""
+        layings, soften = self.layings, None
+        if layings.edges:
+            laid_on = Softening(
+                layings.gathering, self.neck_state.taken, self.evidence, layings.meant
+            )
+            soften = laid_on.over
+        return refined(self.evidence, self.peak, layings.gathering.unknowns.tails, soften)
 
 
 def settle(
@@ -69,29 +82,40 @@ def settle(
 
 def _worst(found: _Settled, passed: Container[int]) -> tuple[int, _Settled] | None:
     """The reading without which all the others agree best, by so much that it is wrong, and the
-    neck without it; where there is one. Strings and edges may then lie otherwise: all is settled
-    anew.
+    neck without it; where there is one. Strings and edges may then lie otherwise: of each suspect
+    that is tried from the heights as they are, and of the worst all is settled anew.
     """
-    unknowns = found.gathering.unknowns
+    unknowns = found.layings.gathering.unknowns
     gaps = {taken.number for taken, _ in laid(found.neck_state.taken)}
     tried = []
     for number in suspects(found.evidence, found.peak, found.whole, unknowns.tails, gaps):
-        if number in passed:
-            continue
-        kept = tuple(taken for taken in found.neck_state.taken if taken.number != number)
-        without = structs.replace(found.neck_state, taken=kept)
-        tried.append((number, _solved(Gathering(unknowns), without)))
-    best = min(tried, key=lambda pair: pair[1].peak.objective, default=None)
-    if best is None or found.peak.objective - best[1].peak.objective < ODD_DROP:
+        if number not in passed:
+            without = _without(found.neck_state, number)
+            layings = Layings(Gathering(unknowns), without.taken)
+            evidence, z = _laid_down(layings, without, layings.over(found.peak.z), found.peak.z)
+            z = search(evidence, z, unknowns.tails, _STEPS)
+            tried.append((objective(evidence, z, unknowns.tails), number))
+    if not tried:
         return None
-    return best
+    left, number = min(tried)
+    if found.peak.objective - left < WORTH_TRYING:
+        return None
+    best = _solved(Gathering(unknowns), _without(found.neck_state, number))
+    if found.peak.objective - best.peak.objective < ODD_DROP:
+        return None
+    return number, best
+
+
+def _without(neck_state: NeckState, number: int) -> NeckState:
+    kept = tuple(taken for taken in neck_state.taken if taken.number != number)
+    return structs.replace(neck_state, taken=kept)
 
 
 def _as_foretold(neck_state: NeckState, number: int, without: _Settled) -> Odd | None:
     """How far a reading lies off what the heights without it foretell, once it is laid as these
     have it; nothing where it fits after all: then only what it lay on was wrong.
     """
-    gathering, rest = Gathering(without.gathering.unknowns), without.whole.solution
+    gathering, rest = Gathering(without.layings.gathering.unknowns), without.whole.solution
     layings, taken = Layings(gathering, neck_state.taken), neck_state.taken
     evidence = gathering.evidence(taken, layings.over(rest.z))
     evidence = Softening(gathering, taken, evidence, layings.meant).over(rest.z, rest.covariance)
@@ -103,9 +127,7 @@ def _as_foretold(neck_state: NeckState, number: int, without: _Settled) -> Odd |
 
 
 def _solved(gathering: Gathering, neck_state: NeckState) -> _Settled:
-    """The likeliest heights, with strings and edges on what carries them there, and from there all
-    that the readings allow.
-    """
+    """The likeliest heights, with strings and edges on what carries them there."""
     tails, layings = gathering.unknowns.tails, Layings(gathering, neck_state.taken)
     found: list[tuple[Evidence, Array]] = []
     for begin in _beginnings(layings, neck_state):
@@ -116,15 +138,12 @@ def _solved(gathering: Gathering, neck_state: NeckState) -> _Settled:
     evidence, z = found[0]
     if len(found) > 1:
         evidence, z = min(found, key=lambda one: objective(one[0], one[1], tails))
-    peak = solve(evidence, z, tails)
-    soften = None
-    if layings.edges:
-        soften = Softening(gathering, neck_state.taken, evidence, layings.meant).over
-    whole = refined(evidence, peak, tails, soften)
-    return _Settled(neck_state, gathering, evidence, peak, whole)
+    return _Settled(neck_state, layings, evidence, solve(evidence, z, tails))
 
 
-def _laid_down(layings: Layings, neck_state: NeckState, contacts: Lies) -> tuple[Evidence, Array]:
+def _laid_down(
+    layings: Layings, neck_state: NeckState, contacts: Lies, z: Array | None = None
+) -> tuple[Evidence, Array]:
     """One way of lying that its own heights have: heights decide contacts and contacts heights, a
     few rounds settle it. Where they bounce from one to another and back, the one is kept that is
     likelier with the tools lying as its own heights have it.
@@ -132,7 +151,6 @@ def _laid_down(layings: Layings, neck_state: NeckState, contacts: Lies) -> tuple
     gathering, tails = layings.gathering, layings.gathering.unknowns.tails
     tried: list[Lies] = []
     found: list[tuple[Evidence, Array]] = []
-    z = None
     while contacts not in tried and len(tried) <= _MOST_LAYINGS:
         tried.append(contacts)
         evidence = gathering.evidence(neck_state.taken, contacts)

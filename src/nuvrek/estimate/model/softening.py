@@ -33,61 +33,94 @@ FINGER_SPREAD_MM, LEAST_INSIDE_MM = 2.0, 0.5
 
 
 @dataclass(frozen=True, slots=True)
-class _Place:
-    """A gap by what it may lie on: all pairs of places ``a``, ``b`` that can carry the tool over
-    where it is held, each (pairs,).
-
-    Between its supports that is over the fret looked at, else under the finger: ``inward`` is then
-    the way from its support to the other.
+class _Gap:
+    """A gap that some tool may show in many ways: its row of the evidence, the number of its
+    reading, the fret it looks at and between which places the tool lies.
     """
 
-    row: int  # of the evidence
-    number: int  # of the reading
-    lane: int
+    row: int
+    number: int
     fret: int
-    a: Places
-    b: Places
-    held_mm: float
-    inward: float = 0.0
+    reach: tuple[int, int]
 
-    def carrying(self, x: Array, heights: Array, fingers: Array) -> tuple[Places, Array]:
-        """Which pair carries the tool, and the gap over the fret looked at, (drawn,) each."""
-        long = (x[self.b] - x[self.a])[:, None]
-        held = self.held_mm + self.inward * fingers[None, :]
-        share = (held - x[self.a][:, None]) / long
-        line = heights[self.a] * (1.0 - share) + heights[self.b] * share
-        if self.inward:
-            line[(share < 0.0) | (share >= 1.0)] = -np.inf
+    @property
+    def between(self) -> bool:
+        """Whether the fret looked at lies between the supports, not past them."""
+        return self.reach[0] < self.fret < self.reach[1]
+
+
+class _Between:
+    """Gaps over one lane between the supports of what spans them: it lies on the pair of places
+    that is highest over the fret looked at. All pairs of all gaps stand in one row.
+    """
+
+    def __init__(self, gaps: Sequence[_Gap], x: Array) -> None:
+        pairs = [_around(gap.fret, gap.reach) for gap in gaps]
+        counts = [len(a) for a, _ in pairs]
+        self.frets = np.array([gap.fret for gap in gaps])
+        self.begin = np.concatenate(([0], np.cumsum(counts)[:-1]))
+        self.a = np.concatenate([a for a, _ in pairs])
+        self.b = np.concatenate([b for _, b in pairs])
+        at = np.repeat(x[self.frets], counts)
+        self.share = ((at - x[self.a]) / (x[self.b] - x[self.a]))[:, None]
+
+    def lying(self, heights: Array) -> tuple[Places, Places, Array]:
+        """On which pair each lies on the first of the drawn necks, and its gap on all of them,
+        (gaps, drawn).
+        """
+        line = heights[self.a] * (1.0 - self.share) + heights[self.b] * self.share
+        highest = np.maximum.reduceat(line, self.begin, axis=0)
+        likely = np.split(line[:, 0], self.begin[1:])
+        best = self.begin + [int(one.argmax()) for one in likely]
+        return self.a[best], self.b[best], highest - heights[self.frets]
+
+
+class _RunOn:
+    """Gaps over one lane past the supports of an edge, which is held down inside the nearer one:
+    it lies on the pair of places that is highest under the finger.
+    """
+
+    def __init__(self, gaps: Sequence[_Gap], x: Array) -> None:
+        self.gaps, self.x = gaps, x
+
+    def lying(self, heights: Array) -> tuple[Places, Places, Array]:
+        """As of _Between."""
+        found = [self._one(gap, heights) for gap in self.gaps]
+        return (
+            np.array([a for a, _, _ in found]),
+            np.array([b for _, b, _ in found]),
+            np.array([mm for _, _, mm in found]),
+        )
+
+    def _one(self, gap: _Gap, heights: Array) -> tuple[int, int, Array]:
+        x, (low, high), fret = self.x, gap.reach, gap.fret
+        near, inward = (high, -1.0) if fret >= high else (low, 1.0)
+        a, b = _along(min(low, fret + 1), max(high, fret - 1))
+        long = (x[b] - x[a])[:, None]
+        held = x[near] + inward * _fingers()
+        share = (held[None, :] - x[a][:, None]) / long
+        line = heights[a] * (1.0 - share) + heights[b] * share
+        line[(share < 0.0) | (share >= 1.0)] = -np.inf
         best = line.argmax(axis=0)
         every = np.arange(heights.shape[1])
-        if not self.inward:
-            return best, line[best, every] - heights[self.fret]
-        a, b = self.a[best], self.b[best]
-        at = (x[self.fret] - x[a]) / long[best, 0]
+        a, b = a[best], b[best]
+        at = (x[fret] - x[a]) / long[best, 0]
         reached = heights[a, every] * (1.0 - at) + heights[b, every] * at
-        return best, reached - heights[self.fret]
-
-    def weights(self, x: Array, pair: int) -> Array:
-        """The gap with the tool on that pair as a combination of heights, (frets + 1,)."""
-        a, b = int(self.a[pair]), int(self.b[pair])
-        at = float((x[self.fret] - x[a]) / (x[b] - x[a]))
-        weights = np.zeros(len(x))
-        weights[a], weights[b] = 1.0 - at, at
-        weights[self.fret] -= 1.0
-        return weights
+        return int(a[0]), int(b[0]), reached - heights[fret]
 
 
-def _place(row: int, one: Taken, gap: StringGap, x: Array) -> _Place:
-    low, high = reach_of(gap, len(x) - 1)
-    fret, lane = gap.fret, LANES.index(gap.lane)
-    if low < fret < high:
-        a, b = np.meshgrid(np.arange(low, fret), np.arange(fret + 1, high + 1))
-        return _Place(row, one.number, lane, fret, a.ravel(), b.ravel(), held_mm=float(x[fret]))
-    near, inward = (high, -1.0) if fret >= high else (low, 1.0)
-    on = np.arange(min(low, fret + 1), max(high, fret - 1) + 1)
-    first, second = np.triu_indices(len(on), 1)
-    a, b = on[first], on[second]
-    return _Place(row, one.number, lane, fret, a, b, float(x[near]), inward)
+@lru_cache(maxsize=4096)
+def _around(fret: int, reach: tuple[int, int]) -> tuple[Places, Places]:
+    """All pairs of places on either side of a fret."""
+    a, b = np.meshgrid(np.arange(reach[0], fret), np.arange(fret + 1, reach[1] + 1))
+    return a.ravel(), b.ravel()
+
+
+@lru_cache(maxsize=1024)
+def _along(low: int, high: int) -> tuple[Places, Places]:
+    """All pairs of places of a stretch."""
+    first, second = np.triu_indices(high - low + 1, 1)
+    return first + low, second + low
 
 
 class Softening:
@@ -97,22 +130,27 @@ class Softening:
         self, gathering: Gathering, taken: Sequence[Taken], evidence: Evidence, meant: Lies
     ) -> None:
         self.gathering, self.evidence = gathering, evidence
-        self.groups: dict[tuple[HeightGroup, int], list[_Place]] = {}
         looked_at = {
             one.reading.lane for one in taken if isinstance(one.reading, Rock | OthersStill | Dial)
         }
         gaps = {one.number: (one, gap) for one, gap in laid(taken) if one.number not in meant}
+        groups: dict[tuple[HeightGroup, int, bool], list[_Gap]] = {}
         for row, numbers in enumerate(evidence.numbers):
             one, gap = gaps.get(numbers[0] if numbers else 0, (None, None))
             if one is None or gap is None:
                 continue
-            place = _place(row, one, gap, gathering.x)
+            reach = reach_of(gap, len(gathering.x) - 1)
+            found = _Gap(row, one.number, gap.fret, reach)
             # Where nobody has looked at single tops nothing speaks of what a string might lie on
             # between its supports.
-            if gap.lane not in looked_at and not place.inward:
+            if gap.lane not in looked_at and found.between:
                 continue
-            key = gathering.heights_under(one, gap), place.lane
-            self.groups.setdefault(key, []).append(place)
+            key = gathering.heights_under(one, gap), LANES.index(gap.lane), found.between
+            groups.setdefault(key, []).append(found)
+        self.groups = [
+            (key, lane, found, (_Between if between else _RunOn)(found, gathering.x))
+            for (key, lane, between), found in groups.items()
+        ]
 
     def over(self, z: Array, covariance: Array) -> Evidence:
         """The evidence with every gap laid as ``z`` has it, and the less certain the more ways of
@@ -125,19 +163,28 @@ class Softening:
         # The first is the likely neck itself.
         drawn = z[:, None] + root @ _normals(len(z))
         rows, constant, sigma = old.rows.copy(), old.constant.copy(), old.sigma.copy()
-        for (key, lane), places in self.groups.items():
+        for key, lane, gaps, spans in self.groups:
             height_rows, constants = self.gathering.heights(key)
             under, level = height_rows[:, lane], constants[:, lane]
             heights = under @ drawn + level[:, None]
-            for place in places:
-                pairs, gap = place.carrying(x, heights, _fingers())
-                likely = place.weights(x, int(pairs[0]))
-                rows[place.row] = likely @ under
-                self.gathering.drifted(rows[place.row], place.number, likely)
-                constant[place.row] = likely @ level
-                other = float(np.sqrt(((gap - likely @ heights) ** 2).mean()))
-                sigma[place.row] = float(np.hypot(sigma[place.row], other))
+            a, b, gap_mm = spans.lying(heights)
+            likely = _weights(x, a, b, np.array([gap.fret for gap in gaps]))
+            at = [gap.row for gap in gaps]
+            rows[at], constant[at] = likely @ under, likely @ level
+            off = gap_mm - likely @ heights
+            sigma[at] = np.hypot(sigma[at], np.sqrt((off**2).mean(axis=1)))
+            for gap, weights in zip(gaps, likely, strict=True):
+                self.gathering.drifted(rows[gap.row], gap.number, weights)
         return replace(old, rows=rows, constant=constant, sigma=sigma)
+
+
+def _weights(x: Array, a: Places, b: Places, frets: Places) -> Array:
+    """Gaps with their tools on those pairs as combinations of heights, (gaps, frets + 1)."""
+    share, every = (x[frets] - x[a]) / (x[b] - x[a]), np.arange(len(frets))
+    weights = np.zeros((len(frets), len(x)))
+    weights[every, a], weights[every, b] = 1.0 - share, share
+    weights[every, frets] -= 1.0
+    return weights
 
 
 @lru_cache(maxsize=64)

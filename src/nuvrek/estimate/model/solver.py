@@ -12,6 +12,7 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
+from scipy.linalg.lapack import dposv, dpotrf, dpotri
 from scipy.special import log_ndtr
 
 from nuvrek import patience
@@ -21,6 +22,9 @@ Array = NDArray[np.float64]
 
 _LOG_ROOT_2PI = 0.5 * float(np.log(2.0 * np.pi))
 _MOST_STEPS = 60
+# A step too long is cut to so much of it at least and at most.
+_LEAST_SHARE, _MOST_SHARE = 0.1, 0.5
+_CUTS = np.array([1.0, 0.5, 0.25, 0.1])
 # How many of a tool's errors outside what it said a row pulls harder and harder.
 BOUNDED = 4.0
 
@@ -79,16 +83,20 @@ def log_likelihood(
 
 
 def log_rows(evidence: Evidence, z: Array) -> Array:
-    """The log likelihood of each row at ``z``, up to a constant of its own; shape (rows,)."""
-    free = evidence.rows @ z + evidence.constant
-    reach = BOUNDED * evidence.sigma
-    mu = np.clip(free, evidence.lo - reach, evidence.hi + reach)
-    plain = evidence.lo == evidence.hi
-    t = np.where(plain, (np.where(plain, evidence.lo, 0.0) - mu) / evidence.sigma, 0.0)
-    a, b = (evidence.lo - mu) / evidence.sigma, (evidence.hi - mu) / evidence.sigma
+    """The log likelihood of each row at ``z`` (n, ...), up to a constant of its own;
+    shape (rows, ...).
+    """
+    each = (slice(None),) + (None,) * (z.ndim - 1)
+    lo, hi, sigma = evidence.lo[each], evidence.hi[each], evidence.sigma[each]
+    free = np.tensordot(evidence.rows, z, axes=1) + evidence.constant[each]
+    reach = BOUNDED * sigma
+    mu = np.clip(free, lo - reach, hi + reach)
+    plain = lo == hi
+    t = np.where(plain, (np.where(plain, lo, 0.0) - mu) / sigma, 0.0)
+    a, b = (lo - mu) / sigma, (hi - mu) / sigma
     interval = _log_interval(np.where(plain, -1.0, a), np.where(plain, 1.0, b))
-    straight = BOUNDED * np.abs(free - mu) / evidence.sigma
-    return np.asarray(evidence.weight * (np.where(plain, -0.5 * t * t, interval) - straight))
+    straight = BOUNDED * np.abs(free - mu) / sigma
+    return np.asarray(evidence.weight[each] * (np.where(plain, -0.5 * t * t, interval) - straight))
 
 
 def _log_interval(a: Array, b: Array) -> Array:
@@ -131,10 +139,26 @@ def prior_penalty(z: Array, tails: Array) -> tuple[float, Array, Array]:
     return float(np.sum(z * z / (1.0 + root))), z / root, 1.0 / root**3
 
 
-def _objective(evidence: Evidence, z: Array, tails: Array) -> tuple[float, _Terms]:
-    mu = evidence.rows @ z + evidence.constant
+@dataclass(frozen=True)
+class _Place:
+    """The objective at one ``z``, with what the rows say and the prior's slope and curvature."""
+
+    z: Array
+    mu: Array
+    value: float
+    terms: _Terms
+    prior_slope: Array
+    prior_curvature: Array
+
+
+def _place(evidence: Evidence, z: Array, mu: Array, tails: Array) -> _Place:
     terms = log_likelihood(mu, evidence.lo, evidence.hi, evidence.sigma, evidence.weight)
-    return prior_penalty(z, tails)[0] - terms.value, terms
+    penalty, slope, curvature = prior_penalty(z, tails)
+    return _Place(z, mu, penalty - terms.value, terms, slope, curvature)
+
+
+def _at(evidence: Evidence, z: Array, tails: Array) -> _Place:
+    return _place(evidence, z, evidence.rows @ z + evidence.constant, tails)
 
 
 def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = None) -> Solution:
@@ -143,59 +167,87 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
     """
     if tails is None:
         tails = np.full(evidence.rows.shape[1], np.inf)
-    z, value, terms, steps = _newton(evidence, start, tails, _MOST_STEPS)
+    peak, steps = _newton(evidence, start, tails, _MOST_STEPS)
     # The floor of the brackets enters only the doubt: during the search it would belong to another
     # objective.
-    precision = np.maximum(terms.curvature, _bracket_precision(evidence))
-    doubt = inverse_of(hessian_of(prior_penalty(z, tails)[2], precision, evidence.rows))
-    return Solution(z, doubt, value, steps)
+    precision = np.maximum(peak.terms.curvature, _bracket_precision(evidence))
+    doubt = inverse_of(hessian_of(peak.prior_curvature, precision, evidence.rows))
+    return Solution(peak.z, doubt, peak.value, steps)
 
 
 def objective(evidence: Evidence, z: Array, tails: Array) -> float:
     """Minus the log of the posterior at ``z``, up to a constant."""
-    return _objective(evidence, z, tails)[0]
+    return _at(evidence, z, tails).value
 
 
 def search(evidence: Evidence, start: Array | None, tails: Array, steps: int) -> Array:
     """``z`` after so many steps towards the most likely."""
-    return _newton(evidence, start, tails, steps)[0]
+    return _newton(evidence, start, tails, steps)[0].z
+
+
+def without_each(evidence: Evidence, peak: Array, tails: Array) -> tuple[Array, Array]:
+    """For each row where all the others would have the heights, (rows, n), and how much less their
+    objective is there than at the peak with it, both by one step cut short.
+
+    The Hessian without it is one of rank one less (Sherman and Morrison, Annals of Mathematical
+    Statistics 21, 1950).
+    """
+    here, rows = _at(evidence, peak, tails), evidence.rows
+    inverse = inverse_of(hessian_of(here.prior_curvature, here.terms.curvature, rows))
+    moved = rows @ inverse
+    kept = 1.0 - here.terms.curvature * np.einsum("ij,ij->i", moved, rows)
+    step = (here.terms.slope / np.maximum(kept, 1e-6))[:, None] * moved
+    there = peak[:, None, None] - step.T[:, :, None] * _CUTS
+    said = log_rows(evidence, there)
+    every = np.arange(len(rows))
+    said[every, every] = 0.0
+    wide = tails[:, None, None]
+    penalty = np.sum(there**2 / (1.0 + np.sqrt(1.0 + (there / wide) ** 2)), axis=0)
+    value = penalty - said.sum(axis=0)
+    before = prior_penalty(peak, tails)[0] - log_rows(evidence, peak).sum()
+    best = value.argmin(axis=1)
+    return there[:, every, best].T, before - value[every, best]
 
 
 def _newton(
     evidence: Evidence, start: Array | None, tails: Array, most: int
-) -> tuple[Array, float, _Terms, int]:
-    size = evidence.rows.shape[1]
-    if start is None or start.shape != (size,):
-        z = _even_start(evidence)
-    else:
-        z = start.copy()
-    value, terms = _objective(evidence, z, tails)
-    steps = 0
-    while steps < most:
+) -> tuple[_Place, int]:
+    if start is None or start.shape != (evidence.rows.shape[1],):
+        start = _even_start(evidence)
+    here = _at(evidence, start, tails)
+    for steps in range(most):
         patience.ask()
-        _, slope, curvature = prior_penalty(z, tails)
-        gradient = slope - evidence.rows.T @ terms.slope
-        hessian = hessian_of(curvature, terms.curvature, evidence.rows)
+        gradient = here.prior_slope - evidence.rows.T @ here.terms.slope
         # Convex, so the Newton step points downhill; its decrement says how much is still to be
         # gained.
-        step = np.linalg.solve(hessian, gradient)
+        hessian = hessian_of(here.prior_curvature, here.terms.curvature, evidence.rows)
+        step = solved(hessian, gradient)
         decrement = float(gradient @ step)
         if decrement < 1e-9:
-            break
-        shorter = 1.0
-        # Halved until the objective really falls: far out, where the tails run straight, a full
-        # step overshoots by a lot.
-        while shorter > 1e-6:
-            trial = z - shorter * step
-            trial_value, trial_terms = _objective(evidence, trial, tails)
-            if trial_value <= value - 1e-4 * shorter * decrement:
-                break
-            shorter *= 0.5
-        else:
-            break
-        z, value, terms = trial, trial_value, trial_terms
-        steps += 1
-    return z, value, terms, steps
+            return here, steps
+        lower = _lower(evidence, here, step, decrement, tails)
+        if lower is None:
+            return here, steps
+        here = lower
+    return here, most
+
+
+def _lower(
+    evidence: Evidence, here: _Place, step: Array, decrement: float, tails: Array
+) -> _Place | None:
+    """Down along ``step`` to where the objective really falls: far out, where the tails run
+    straight, a full step overshoots by a lot. Nothing where rounding leaves no way down.
+    """
+    along, share = evidence.rows @ step, 1.0
+    while share > 1e-6:
+        there = _place(evidence, here.z - share * step, here.mu - share * along, tails)
+        if there.value <= here.value - 1e-4 * share * decrement:
+            return there
+        # Too far, so it rises there again: back to where its slope would be nil between the two.
+        rising = float(there.terms.slope @ along - there.prior_slope @ step)
+        between = decrement / (decrement + rising) if rising > 0.0 else 0.5
+        share *= min(max(between, _LEAST_SHARE), _MOST_SHARE)
+    return None
 
 
 def hessian_of(prior: Array, precision: Array, rows: Array) -> Array:
@@ -219,14 +271,21 @@ def _even_start(evidence: Evidence) -> Array:
     rows, precision = evidence.rows[two_sided], _bracket_precision(evidence)[two_sided]
     middle = 0.5 * (evidence.lo + evidence.hi)[two_sided] - evidence.constant[two_sided]
     hessian = hessian_of(np.ones(rows.shape[1]), precision, rows)
-    return np.asarray(np.linalg.solve(hessian, rows.T @ (precision * middle)))
+    return solved(hessian, rows.T @ (precision * middle))
+
+
+def solved(positive: Array, right: Array) -> Array:
+    """``positive`` (symmetric) divided into ``right``, by Cholesky."""
+    _, found, failed = dposv(positive, right, lower=1)
+    return np.asarray(np.linalg.solve(positive, right) if failed else found)
 
 
 def inverse_of(positive: Array) -> Array:
-    """The inverse of a symmetric positive matrix.
-
-    NumPy throughout: its BLAS and SciPy's are two libraries whose threads hinder each other on
-    small matrices.
-    """
-    inverse = np.linalg.inv(positive)
-    return np.asarray(0.5 * (inverse + inverse.T))
+    """The inverse of a symmetric positive matrix, by Cholesky."""
+    root, failed = dpotrf(positive, lower=1)
+    if failed:
+        inverse = np.linalg.inv(positive)
+        return np.asarray(0.5 * (inverse + inverse.T))
+    half, _ = dpotri(root, lower=1)
+    below = np.tril(half)
+    return np.asarray(below + np.tril(half, -1).T)
