@@ -21,7 +21,7 @@ from nuvrek.estimate.model.edge_contacts import HELD_MM, laid, reach_of
 from nuvrek.estimate.model.evidence import Evidence, Gathering, HeightGroup
 from nuvrek.estimate.model.layings import Lies
 from nuvrek.neck.description import LANES
-from nuvrek.readings.entries import Dial, OthersStill, Rock, StringGap
+from nuvrek.readings.entries import Dial, OthersStill, Rock
 from nuvrek.readings.journal import Taken
 
 Array = NDArray[np.float64]

@@ -209,9 +209,7 @@ def without_each(evidence: Evidence, peak: Array, tails: Array) -> tuple[Array, 
     return there[:, every, best].T, before - value[every, best]
 
 
-def _newton(
-    evidence: Evidence, start: Array | None, tails: Array, most: int
-) -> tuple[_Place, int]:
+def _newton(evidence: Evidence, start: Array | None, tails: Array, most: int) -> tuple[_Place, int]:
     if start is None or start.shape != (evidence.rows.shape[1],):
         start = _even_start(evidence)
     here = _at(evidence, start, tails)

@@ -13,8 +13,8 @@ from typing import NamedTuple
 from nuvrek.readings.entries import Dial, StringGap
 from nuvrek.readings.journal import NeckState, Taken
 
-# The step of a set of blades: less nobody would read.
-STEP_MM = 0.05
+# The step of a set of blades: less nobody would read, nor what rounding makes of it.
+STEP_MM, ROUNDED_MM = 0.05, 1e-6
 # Stations that read once more what was read at first.
 AGAIN = "moved-"
 
@@ -62,7 +62,7 @@ def _agree(one: Taken, *others: Taken) -> bool:
     is no single reading.
     """
     return any(
-        isinstance(one.reading, Dial) or abs(_middle(one) - _middle(other)) <= STEP_MM
+        isinstance(one.reading, Dial) or abs(_middle(one) - _middle(other)) < STEP_MM + ROUNDED_MM
         for other in others
     )
 
