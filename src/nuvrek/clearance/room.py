@@ -8,7 +8,7 @@ what doesn't change is worked out once.
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
-from functools import cached_property
+from functools import cached_property, lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
@@ -65,17 +65,10 @@ class Strung:
         """Swing over each fret for a touch of a thousandth of the tension: (strings, notes,
         frets).
         """
-        length = self.scale_mm - self.x_mm[:, None]
-        plucked = np.minimum(PLUCKED_SHARE * self.scale_mm, 0.5 * length)
-        share = swing_share(
-            np.where(self.ahead, self.scale_mm - self.x_mm[None, :], 0.0), length, plucked
+        stiff = np.broadcast_to(np.asarray(self.stiff_mm, dtype=np.float64), self.tension_n.shape)
+        return _swings(
+            self.scale_mm, self.x_mm.tobytes(), self.tension_n.tobytes(), stiff.tobytes()
         )
-        tension = self.tension_n[:, None, None]
-        aside = displacement_mm(TOUCH_UNIT * tension, tension, length, plucked)
-        stiff = np.broadcast_to(np.asarray(self.stiff_mm), self.tension_n.shape)[:, None, None]
-        apart = self.x_mm[None, :] - self.x_mm[:, None]
-        further = overshoot(stiff, np.where(self.ahead, apart, np.inf))
-        return np.asarray(np.where(self.ahead, aside * share * further, 0.0))
 
     def rooms_mm(self, touch: float) -> Array:
         """Room of every note over every fret ahead, (strings, notes, frets)."""
@@ -132,3 +125,20 @@ class Strung:
         """
         moved = replace(self, tops_mm=tops_mm)
         return moved.with_height(self.height_mm(self.saddle_mm, fret), fret)
+
+
+@lru_cache(maxsize=16)
+def _swings(scale_mm: float, places: bytes, tensions: bytes, stiffs: bytes) -> Array:
+    """``Strung.swing_mm_per_touch`` of arrays as bytes: the same for all tops under the strings."""
+    x_mm, tension_n, stiff_mm = (np.frombuffer(one) for one in (places, tensions, stiffs))
+    ahead = np.triu(np.ones((len(x_mm), len(x_mm)), dtype=bool), 1)
+    length = scale_mm - x_mm[:, None]
+    plucked = np.minimum(PLUCKED_SHARE * scale_mm, 0.5 * length)
+    share = swing_share(np.where(ahead, scale_mm - x_mm[None, :], 0.0), length, plucked)
+    tension = tension_n[:, None, None]
+    aside = displacement_mm(TOUCH_UNIT * tension, tension, length, plucked)
+    apart = x_mm[None, :] - x_mm[:, None]
+    further = overshoot(stiff_mm[:, None, None], np.where(ahead, apart, np.inf))
+    swings = np.where(ahead, aside * share * further, 0.0)
+    swings.flags.writeable = False
+    return swings

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -21,6 +23,7 @@ def string_lines(neck: NeckDescription) -> int:
     return len(neck.string_set) or neck.strings
 
 
+@lru_cache(maxsize=16)
 def lane_weights(neck: NeckDescription) -> Array:
     """What each lane counts under each string at nut and frets, (strings, frets + 1, 3), bass side
     first.
@@ -40,4 +43,7 @@ def lane_weights(neck: NeckDescription) -> Array:
         share = np.zeros(1)
     across = share[:, None] * (outer / (half * (1.0 - 2.0 * LANE_INSET)))[None, :]
     low, high = np.maximum(-across, 0.0), np.maximum(across, 0.0)
-    return np.stack([low, 1.0 - low - high, high], axis=2)
+    weights = np.stack([low, 1.0 - low - high, high], axis=2)
+    # One for all who ask.
+    weights.flags.writeable = False
+    return weights

@@ -18,6 +18,7 @@ from nuvrek.clearance.string_heights import heights_of
 from nuvrek.clearance.string_lines import lane_weights, string_lines
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
+from nuvrek.estimate.model.solver import Solution
 from nuvrek.meaning import Meaning, Saying, means
 from nuvrek.mechanics.angle import at_height_fret_mm
 from nuvrek.mechanics.beam import bend_profile
@@ -96,7 +97,7 @@ class OnNeck:
     neck: NeckDescription
     strung: Strung
     rows: Array
-    covariance: Array
+    solution: Solution
     height_sd_mm: float
     assumed: tuple[Assumed, ...]
     relief_mm: tuple[float, float, float]
@@ -130,7 +131,7 @@ class OnNeck:
         """
         lean, x = self.strung.lean, self.strung.x_mm
         share = x[self.fret_12] / self.strung.scale_mm
-        root = _root(self.covariance)
+        root = self.solution.root
         found = []
         for rows in self.rows @ root:
             saddle = (rows[self.fret_12] - rows[0] * (1.0 - share)) / share
@@ -158,7 +159,9 @@ class OnNeck:
             - self.rows[string, first]
         )
         flat = rows.reshape(count * notes, -1)
-        variance = np.einsum("ij,ij->i", flat @ self.covariance, flat).reshape(count, notes)
+        variance = np.einsum("ij,ij->i", flat @ self.solution.covariance, flat).reshape(
+            count, notes
+        )
         return np.asarray(
             np.sqrt(np.maximum(variance + (self.height_sd_mm * lean / share) ** 2, 1e-8))
         )
@@ -273,7 +276,7 @@ def string_up(neck_map: HeightMap) -> OnNeck:
         neck,
         strung.with_height(heights, neck.height_fret),
         rows,
-        covariance=neck_map.solution.covariance,
+        solution=neck_map.solution,
         height_sd_mm=sd,
         assumed=tuple(assumed),
         relief_mm=(reliefs[0], reliefs[1], reliefs[2]),
@@ -379,10 +382,3 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
     known = {0: low, count - 1: high} | {n: mm for n, mm in known.items() if 0 <= n < count}
     places = sorted(known)
     return np.interp(np.arange(count), places, [known[n] for n in places]), sd
-
-
-def _root(covariance: Array) -> Array:
-    """A square root of a covariance, (n, k), without the directions that carry next to nothing."""
-    values, vectors = np.linalg.eigh(covariance)
-    keep = values > values[-1] * 1e-8
-    return np.asarray(vectors[:, keep] * np.sqrt(values[keep]))

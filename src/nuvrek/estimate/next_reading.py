@@ -114,15 +114,11 @@ def _chosen(
     asked = np.array([q.row * np.sqrt(q.weight) for q in doubtful])
     covariance = neck_map.solution.covariance
     total = float(np.sum((asked @ covariance) * asked))
+    costs = np.array([_cost(neck_map, candidate) for candidate in candidates])
     chosen: list[Suggestion] = []
     taken: set[tuple[str, int, Lane]] = set()
     for _ in range(SUGGESTED):
-        gains = np.array(
-            [
-                _gain(asked, covariance, row, c.sd_mm) / _cost(neck_map, c)
-                for c, row in zip(candidates, rows, strict=True)
-            ]
-        )
+        gains = _every_gain(asked, covariance, rows, candidates) / costs
         # The same place is not suggested twice in a row.
         gains[[_place(candidate) in taken for candidate in candidates]] = 0.0
         best = int(np.argmax(gains))
@@ -390,8 +386,17 @@ def _gains(asked: Array, covariance: Array, rows: Array, sd_mm: float) -> Array:
     return np.asarray(np.sum((asked @ spread) ** 2 / variance, axis=1))
 
 
-def _gain(asked: Array, covariance: Array, rows: Array, sd_mm: float) -> float:
-    return float(_gains(asked, covariance, rows, sd_mm).sum())
+def _every_gain(
+    asked: Array, covariance: Array, rows: list[Array], candidates: list[_Candidate]
+) -> Array:
+    """The gain of every candidate over all questions, (candidates,)."""
+    counts = [len(each) for each in rows]
+    flat, begin = np.concatenate(rows), np.concatenate(([0], np.cumsum(counts)[:-1]))
+    spread = covariance @ flat.T
+    sd = np.repeat([candidate.sd_mm for candidate in candidates], counts)
+    variance = np.sum(flat * spread.T, axis=1) + sd**2
+    by_row = np.sum((asked @ spread) ** 2, axis=0) / variance
+    return np.asarray(np.add.reduceat(by_row, begin))
 
 
 def _after(covariance: Array, rows: Array, sd_mm: float) -> Array:

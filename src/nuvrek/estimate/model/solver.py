@@ -9,6 +9,7 @@ brackets counted at least as an even spread between their leaves.
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
@@ -37,6 +38,14 @@ class Solution:
     covariance: Array
     objective: float
     steps: int
+
+    @cached_property
+    def root(self) -> Array:
+        """A square root of the covariance, (n, n), by eigenvalues: it may be singular where
+        nothing was read.
+        """
+        values, vectors = np.linalg.eigh(self.covariance)
+        return np.asarray(vectors * np.sqrt(np.maximum(values, 0.0)))
 
 
 @dataclass(frozen=True)

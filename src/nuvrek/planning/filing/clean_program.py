@@ -12,13 +12,13 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.optimize import linprog
 from scipy.sparse import csr_array, vstack
 
 from nuvrek import patience
 from nuvrek.clearance.string_lines import lane_weights
 from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.mechanics.beam import bend_profile
+from nuvrek.planning.linear import LinearProgram
 
 Array = NDArray[np.float64]
 
@@ -136,40 +136,48 @@ def _string_rows(
     return np.column_stack((-room_by, -b / share)), room, notes
 
 
-def solve(
-    clean_program: CleanProgram, chosen: NDArray[np.bool_] | None = None
-) -> tuple[Array, Array] | None:
-    """The optimum of a program and what its cost grows by with each limit, or None where nothing
-    satisfies it.
+class Search:
+    """Programs of the same rows solved one after the other: each goes on from the last.
 
-    Few rooms are tight: the program is solved over the tight ones, and those it breaks are added
-    until it breaks none. ``chosen`` (rows,) takes them up, so that a program like it can go on from
-    there.
+    Few rooms are tight: a program is solved over the tight ones, and those it breaks are added
+    until it breaks none; they stay for the next one.
     """
-    if chosen is None:
-        chosen = np.zeros(len(clean_program.limits), dtype=bool)
-    chosen |= _worst(clean_program, clean_program.limits)
-    while True:
-        rows, limits = clean_program.rows[chosen].toarray(), clean_program.limits[chosen]
-        solution = linprog(
-            clean_program.cost,
-            A_ub=rows,
-            b_ub=limits,
-            bounds=list(clean_program.bounds),
-            method="highs",
-        )
-        if solution.x is None or solution.status != 0:
-            return None
-        v = np.asarray(solution.x, dtype=np.float64)
-        broken = (
-            _worst(clean_program, clean_program.limits - clean_program.rows @ v + BROKEN_MM)
-            & ~chosen
-        )
-        if not broken.any():
-            worth = np.zeros(len(clean_program.limits))
-            worth[chosen] = solution.ineqlin.marginals
-            return v, worth
-        chosen |= broken  # in place: the caller's set grows
+
+    def __init__(self, clean_program: CleanProgram) -> None:
+        self._linear = LinearProgram(clean_program.cost, clean_program.bounds)
+        self._chosen: list[int] = []
+
+    def solve(self, clean_program: CleanProgram) -> tuple[Array, Array] | None:
+        """The optimum of a program and what its cost grows by with each limit, or None where
+        nothing satisfies it.
+        """
+        linear, limits = self._linear, clean_program.limits
+        linear.price(clean_program.cost, clean_program.bounds)
+        linear.limit(limits[self._chosen])
+        self._take_up(clean_program, limits)
+        while True:
+            found = linear.solve()
+            if found is None:
+                return None
+            if not self._take_up(clean_program, limits - clean_program.rows @ found.x + BROKEN_MM):
+                worth = np.zeros(len(limits))
+                worth[self._chosen] = found.worth
+                return found.x, worth
+
+    def keep(self, clean_program: CleanProgram, row: int) -> None:
+        """A row is there from the first, tight or not."""
+        self._linear.add(clean_program.rows[[row]].toarray(), clean_program.limits[[row]])
+        self._chosen.append(row)
+
+    def _take_up(self, clean_program: CleanProgram, room: Array) -> bool:
+        """The rows of too little ``room`` are added; whether there were any."""
+        broken = _worst(clean_program, room)
+        broken[self._chosen] = False
+        more = np.flatnonzero(broken)
+        if len(more):
+            self._linear.add(clean_program.rows[more].toarray(), clean_program.limits[more])
+            self._chosen += more.tolist()
+        return bool(len(more))
 
 
 def _worst(clean_program: CleanProgram, room: Array) -> NDArray[np.bool_]:
@@ -181,13 +189,11 @@ def _worst(clean_program: CleanProgram, room: Array) -> NDArray[np.bool_]:
     return found
 
 
-def play_clean(
-    clean_program: CleanProgram, chosen: NDArray[np.bool_] | None = None
-) -> Clean | None:
+def play_clean(clean_program: CleanProgram, search: Search | None = None) -> Clean | None:
     """Least metal for clean notes, with the relief and height it goes with; None where the frets
     can't pay for it.
     """
-    found = solve(clean_program, chosen)
+    found = (search or Search(clean_program)).solve(clean_program)
     if found is None:
         return None
     v, worth = found
@@ -245,25 +251,24 @@ def curve(
             level_metal_mm=level_metal_mm,
             bend=None,
         )
-    chosen = np.zeros(len(clean_program.limits), dtype=bool)
-
-    first = solve(clean_program, chosen)
+    search = Search(clean_program)
+    first = search.solve(clean_program)
     lowest = 0.0
     if first is None or _metal(first[0]) > level_metal_mm:
         # Not even a full level's metal buys that height for certain: the curve begins where it
         # does.
-        lowest = _lowest(clean_program, now, level_metal_mm, chosen)
-        first = solve(clean_program.raised(lowest), chosen)
+        lowest = _lowest(clean_program, now, level_metal_mm)
+        first = search.solve(clean_program.raised(lowest))
     ups, metal = ([], []) if first is None else ([lowest], [_metal(first[0])])
     for up in np.linspace(lowest, now, POINTS)[1:-1]:
         patience.ask()
-        found = solve(clean_program.raised(float(up)), chosen)
+        found = search.solve(clean_program.raised(float(up)))
         if found is not None:
             ups.append(float(up))
             metal.append(_metal(found[0]))
     ups.append(now)
     metal.append(0.0)
-    bend = _bend(clean_program, chosen, ups[0], now, metal[0])
+    bend = _bend(clean_program, search, ups[0], now, metal[0])
     if bend is not None:
         bend = replace(bend, up_mm=bend.up_mm + ups[0])
         ups.append(bend.up_mm)
@@ -280,11 +285,7 @@ def curve(
 
 
 def _bend(
-    clean_program: CleanProgram,
-    chosen: NDArray[np.bool_],
-    lowest: float,
-    now: float,
-    metal_mm: float,
+    clean_program: CleanProgram, search: Search, lowest: float, now: float, metal_mm: float
 ) -> Clean | None:
     """The bend of the curve: height priced at what metal costs on the whole."""
     if metal_mm <= WORTH_A_BEND_MM:
@@ -292,7 +293,7 @@ def _bend(
     span = now - lowest
     priced = np.append(clean_program.cost[:-1], metal_mm / span)
     bounds = [*clean_program.bounds[:-1], (0.0, span)]
-    return play_clean(replace(clean_program.raised(lowest), cost=priced, bounds=bounds), chosen)
+    return play_clean(replace(clean_program.raised(lowest), cost=priced, bounds=bounds), search)
 
 
 def _metal(v: Array) -> float:
@@ -300,9 +301,7 @@ def _metal(v: Array) -> float:
     return float(v[:-3].sum() / 3.0)
 
 
-def _lowest(
-    clean_program: CleanProgram, most_mm: float, metal_mm: float, chosen: NDArray[np.bool_]
-) -> float:
+def _lowest(clean_program: CleanProgram, most_mm: float, metal_mm: float) -> float:
     """How far over the heights of a program the strings must lie at least, for no more metal
     than this.
     """
@@ -311,20 +310,17 @@ def _lowest(
     )
     cost = np.zeros(len(clean_program.cost))
     cost[-1] = 1.0
-    # The metal's own row comes first; the rooms that prove tight here are tight for the curve as
-    # well.
-    tight = np.append(True, chosen)
-    found = solve(
-        CleanProgram(
-            cost,
-            csr_array(vstack((csr_array(spent[None, :]), clean_program.rows))),
-            np.concatenate(([metal_mm], clean_program.limits)),
-            [*clean_program.bounds[:-1], (0.0, most_mm)],
-            np.append(-1, clean_program.note),
-        ),
-        tight,
+    # The metal's own row comes first.
+    priced = CleanProgram(
+        cost,
+        csr_array(vstack((csr_array(spent[None, :]), clean_program.rows))),
+        np.concatenate(([metal_mm], clean_program.limits)),
+        [*clean_program.bounds[:-1], (0.0, most_mm)],
+        np.append(-1, clean_program.note),
     )
-    chosen |= tight[1:]
+    search = Search(priced)
+    search.keep(priced, 0)
+    found = search.solve(priced)
     # A trace more: the very lowest point leaves the next program no room for rounding.
     if found is None:
         return most_mm

@@ -12,11 +12,11 @@ from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.optimize import OptimizeResult, linprog
 
 from nuvrek.meaning import Refusal, means
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.crown import STILL_MM
+from nuvrek.planning.linear import least
 from nuvrek.readings.entries import FilingAim
 
 Array = NDArray[np.float64]
@@ -205,16 +205,6 @@ def _shaped(neck_tops: NeckTops, terms: LevelTerms) -> Array:
     return np.asarray((neck_tops.tops_mm + (terms.dip_mm * neck_tops.bend + drop)[:, None]).ravel())
 
 
-def _solved(linear: LevelProgram) -> OptimizeResult:
-    return linprog(
-        linear.cost,
-        A_ub=linear.rows,
-        b_ub=linear.limits,
-        bounds=list(linear.bounds),
-        method="highs",
-    )
-
-
 def level_all(neck_tops: NeckTops, terms: LevelTerms | None = None) -> Removal:
     """Least metal such that all tops lie on the target: straight, less the dip, less the fall-away.
 
@@ -224,14 +214,14 @@ def level_all(neck_tops: NeckTops, terms: LevelTerms | None = None) -> Removal:
     """
     terms = terms or LevelTerms()
     linear, n = program(neck_tops, terms), neck_tops.tops_mm.size
-    found = _solved(linear)
-    if found.x is None or found.status != 0:
+    found = least(linear.cost, linear.rows, linear.limits, linear.bounds)
+    if found is None:
         return _level_short(neck_tops, terms, linear)
     # The solver may come back a rounding below nil; no file puts metal on.
     off = np.maximum(found.x[TARGET : TARGET + n], 0.0).reshape(-1, 3)
     # A top that stands a millimetre higher costs what its rows are worth; those on the line save
     # the others' metal.
-    duals = np.asarray(found.ineqlin.marginals)
+    duals = found.worth
     weight = None
     if terms.aim == "least metal":
         weight = (duals[:n] - duals[n : 2 * n]).reshape(-1, 3)
@@ -258,14 +248,13 @@ def _level_short(neck_tops: NeckTops, terms: LevelTerms, linear: LevelProgram) -
     free = np.repeat(~np.isin(np.arange(1, len(neck_tops.x_mm) + 1), terms.untouched), 3)
     over = [(0.0, 0.0 if one else None) for one in free]
     bounds = [*linear.bounds[:-1], (neck_tops.least_crown_mm, neck_tops.least_crown_mm)]
-    solution = linprog(
+    solution = least(
         np.concatenate([1e-4 * np.abs(linear.cost), np.ones(2 * n)]),
-        A_ub=np.hstack([linear.rows, lacking]),
-        b_ub=linear.limits,
-        bounds=[*bounds, *[(0.0, None)] * n, *over],
-        method="highs",
+        np.hstack([linear.rows, lacking]),
+        linear.limits,
+        [*bounds, *[(0.0, None)] * n, *over],
     )
-    if solution.x is None or solution.status != 0:
+    if solution is None:
         raise Refusal(means("metal.levelling-program-could-not-solved"))
     off = np.maximum(solution.x[TARGET : TARGET + n], 0.0).reshape(-1, 3)
     short = _named(solution.x[size : size + n])
@@ -309,9 +298,7 @@ def metal_of(neck_tops: NeckTops, terms: LevelTerms, tops_mm: Array) -> float:
     drop = fall_away(neck_tops, terms.fall_away_mm, terms.fall_from)
     tops = (tops_mm + (terms.dip_mm * neck_tops.bend + drop)[:, None]).ravel()
     bounds = [*[(None, None)] * PLANE, (neck_tops.rod_dip_low_mm, neck_tops.rod_dip_high_mm)]
-    solution = linprog(
-        -columns.sum(axis=0), A_ub=columns, b_ub=tops - TOUCH_MM, bounds=bounds, method="highs"
-    )
-    if solution.x is None:
+    solution = least(-columns.sum(axis=0), columns, tops - TOUCH_MM, bounds)
+    if solution is None:
         return float("nan")
     return float((tops - columns @ solution.x).sum() / 3.0)

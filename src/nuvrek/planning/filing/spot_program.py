@@ -10,12 +10,12 @@ from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.optimize import linprog
 
 from nuvrek.estimate.model.evidence import rock_height
 from nuvrek.meaning import Refusal, means
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.planning.filing.level_program import NeckTops, Removal
+from nuvrek.planning.linear import least
 
 Array = NDArray[np.float64]
 
@@ -84,8 +84,8 @@ def _spot(
         bounds = [(0.0, float(r) if ok else 0.0) for r, ok in zip(room, open_frets, strict=True)]
         under = np.broadcast_to(under_mm, (frets - 2, 3))[:, lane]
         limits = _rock_limits(rock, still_mm, under) - rock
-        solution = linprog(np.ones(frets), A_ub=-rocker, b_ub=limits, bounds=bounds, method="highs")
-        if solution.x is None or solution.status != 0:
+        solution = least(np.ones(frets), -rocker, limits, bounds)
+        if solution is None:
             return None
         off[:, lane] = np.maximum(solution.x, 0.0)
     return Removal(off, neck_tops.crown_mm - off, 0.0)

@@ -98,10 +98,7 @@ def _drawn(case: Case) -> Array:
     """Unknowns of necks the readings allow, (draws, n): mean and covariance of the map."""
     solution = case.neck_map.solution
     rng = np.random.default_rng(SEED)
-    # A root by eigenvalues: the covariance may be singular where nothing was read.
-    values, vectors = np.linalg.eigh(solution.covariance)
-    root = vectors * np.sqrt(np.maximum(values, 0.0))
-    return np.asarray(solution.z + rng.standard_normal((DRAWS, len(values))) @ root.T)
+    return np.asarray(solution.z + rng.standard_normal((DRAWS, len(solution.z))) @ solution.root.T)
 
 
 def _doubt(weighing: Weighing, costed: Costed, pool: Pool, drawn: Array, more: float) -> Doubt:

@@ -63,9 +63,7 @@ def bench_of(weighing: Weighing) -> Bench | None:
     if not known or any(side.now_mm is None for side in sides):
         return None
     solution, rng = case.neck_map.solution, np.random.default_rng(SEED)
-    values, vectors = np.linalg.eigh(solution.covariance)
-    root = vectors * np.sqrt(np.maximum(values, 0.0))
-    off = WORST_COMES_TRUE * rng.standard_normal((DRAWN, len(values))) @ root.T
+    off = WORST_COMES_TRUE * rng.standard_normal((DRAWN, len(solution.z))) @ solution.root.T
     rows = weighing.on.rows
     apart = (off @ rows.reshape(-1, rows.shape[2]).T).reshape(DRAWN, *rows.shape[:2])
     return Bench(

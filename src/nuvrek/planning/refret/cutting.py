@@ -11,7 +11,6 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
-from scipy.optimize import Bounds, LinearConstraint, milp
 
 from nuvrek.meaning import Refusal, means
 from nuvrek.neck.board import width_mm
@@ -19,6 +18,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.radius import arc_mm
 from nuvrek.neck.scale import places_mm
 from nuvrek.neck.wire import Wire
+from nuvrek.planning.linear import LinearProgram
 
 # What stands over at each end until it is trimmed, and what a nip of the cutter spoils (common
 # practice, no source).
@@ -135,22 +135,22 @@ def _into(
     program, one 0-or-1 unknown a piece and stick.
     """
     n = len(lengths)
-    sizes = np.asarray(lengths)
-    once = np.kron(np.eye(n), np.ones((1, count)))
-    holds = np.kron(sizes[None, :], np.eye(count))
+    sizes = np.asarray(lengths, dtype=np.float64)
+    once = np.kron(np.eye(n), np.ones((1, count))).astype(np.float64)
+    holds = np.kron(sizes[None, :], np.eye(count)).astype(np.float64)
     # The longest piece may as well lie in the first stick, the second longest in the first two, and
     # so on: without that every order of the sticks would be tried.
     upper = np.ones((n, count))
     for rank, i in enumerate(np.argsort(-sizes)[:count]):
         upper[i, rank + 1 :] = 0.0
-    found = milp(
-        np.zeros(n * count),
-        integrality=np.ones(n * count, dtype=np.int64),
-        bounds=Bounds(0.0, upper.ravel()),
-        constraints=[LinearConstraint(once, 1.0, 1.0), LinearConstraint(holds, -np.inf, stick_mm)],
-        options={"time_limit": MOST_SECONDS},
+    program = LinearProgram(
+        np.zeros(n * count), [(0.0, float(most)) for most in upper.ravel()], whole=True
     )
-    if found.x is None:
-        return None, found.status == 2
+    program.add(once, np.ones(n), least=np.ones(n))
+    program.add(holds, np.full(count, stick_mm))
+    program.within(MOST_SECONDS)
+    found = program.solve()
+    if found is None:
+        return None, program.impossible
     inside = found.x.reshape(n, count) > 0.5
     return [list(map(int, np.flatnonzero(inside[:, k]))) for k in range(count)], True

@@ -189,18 +189,12 @@ def likely_wood_mm(neck_map: HeightMap, board: Board, to: TrueTo) -> float:
     """
     rows, _ = Measurer(neck_map).heights("wood", "slack")
     rng = np.random.default_rng(SEED)
-    root = _root(neck_map)
+    root = neck_map.solution.root
     found = []
     for _ in range(BOARDS):
         off = rows[1:] @ (root @ rng.standard_normal(root.shape[1]))
         found.append(wood_of(board, to, board.face_mm + off))
     return float(np.nanmean(found))
-
-
-def _root(neck_map: HeightMap) -> Array:
-    values, vectors = np.linalg.eigh(neck_map.solution.covariance)
-    keep = values > values[-1] * 1e-8
-    return np.asarray(vectors[:, keep] * np.sqrt(values[keep]))
 
 
 def new_tops(

@@ -11,10 +11,10 @@ from typing import Literal
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.optimize import linprog
 
 from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.neck.description import LANES, Lane
+from nuvrek.planning.linear import least
 
 Array = NDArray[np.float64]
 
@@ -196,8 +196,8 @@ def true_board(board: Board, to: TrueTo) -> Truing:
     prices = np.full(frets, SAW_PRICE), np.full(n, THIN_PRICE), [MOST_PRICE]
     cost = np.concatenate([np.zeros(_UNKNOWN), np.ones(n), *prices])
     bounds = [*_plane_bounds(board, to), *[(0.0, None)] * (2 * n + frets + 1)]
-    solution = linprog(cost, A_ub=rows, b_ub=limits, bounds=bounds, method="highs")
-    if solution.x is None or solution.status != 0:
+    solution = least(cost, rows, limits, bounds)
+    if solution is None:
         raise Refusal(means("refret.truing-board-could-not-worked"))
     off = np.maximum(solution.x[_UNKNOWN : _UNKNOWN + n], 0.0).reshape(-1, 3)
     missing = solution.x[_UNKNOWN + n + frets : -1].reshape(-1, 3)
@@ -239,14 +239,8 @@ def wood_of(board: Board, to: TrueTo, face_mm: Array) -> float:
     else:
         free = ~to.corners.ravel()
     bounds = _plane_bounds(board, to)
-    solution = linprog(
-        -cols[free].sum(axis=0),
-        A_ub=cols[free],
-        b_ub=face[free] - to.mark_mm,
-        bounds=bounds,
-        method="highs",
-    )
-    if solution.x is None:
+    solution = least(-cols[free].sum(axis=0), cols[free], face[free] - to.mark_mm, bounds)
+    if solution is None:
         return float("nan")
     return float(np.maximum(face - cols @ solution.x, 0.0).mean())
 
