@@ -29,6 +29,7 @@ left_running: list[QObject] = []
 class _Worker(QObject):
     seen = pyqtSignal(object)
     weighed = pyqtSignal(object)
+    left = pyqtSignal()  # the weighing, for a newer reading
     failed = pyqtSignal(str)
     reckoned = pyqtSignal(int, object)
     unreckoned = pyqtSignal(str)
@@ -36,10 +37,13 @@ class _Worker(QObject):
     def __init__(self) -> None:
         super().__init__()
         self._before: Solved | None = None
-        self.stopped = Event()
+        self.stopped, self.overtaken = Event(), Event()
 
     def _wanted(self) -> bool:
         return not self.stopped.is_set()
+
+    def _still_newest(self) -> bool:
+        return not (self.stopped.is_set() or self.overtaken.is_set())
 
     @pyqtSlot(object)
     def look(self, wanted: SolveRequest) -> None:
@@ -57,10 +61,13 @@ class _Worker(QObject):
     @pyqtSlot(object)
     def judge(self, solved: Solved) -> None:
         try:
-            with while_wanted(self._wanted):
+            with while_wanted(self._still_newest):
                 whole = weigh(solved)
         except NoLongerWanted:
-            self.failed.emit(say(STOPPED))
+            if self.stopped.is_set():
+                self.failed.emit(say(STOPPED))
+            else:
+                self.left.emit()
         except Exception as error:
             self.failed.emit(_sentence(error, solved.wanted))
         else:
@@ -147,6 +154,7 @@ class Solver(QObject):
         self._judge.connect(self._worker.judge)
         self._worker.seen.connect(self._on_seen)
         self._worker.weighed.connect(self._on_weighed)
+        self._worker.left.connect(self._next)
         self._reckon.connect(self._worker.reckon)
         self._worker.reckoned.connect(self._on_reckoned)
         self._worker.unreckoned.connect(self.failed)
@@ -161,8 +169,11 @@ class Solver(QObject):
         """Solve ``wanted``; an older request still waiting is dropped."""
         if self._busy:
             self._waiting = wanted
+            # A map is brought to its end and shown; a plan of yesterday's readings is of no use.
+            self._worker.overtaken.set()
             return
         self._busy = True
+        self._worker.overtaken.clear()
         self._worker.stopped.clear()
         self._wanted = wanted
         if self._thread is None:

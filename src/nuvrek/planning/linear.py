@@ -12,6 +12,8 @@ import numpy as np
 from highspy import Highs, HighsLp, HighsModelStatus, HighsVarType, MatrixFormat, kHighsInf
 from numpy.typing import NDArray
 
+from nuvrek import patience
+
 Array = NDArray[np.float64]
 Bounds = Sequence[tuple[float | None, float | None]]
 
@@ -75,6 +77,7 @@ class LinearProgram:
 
     def solve(self) -> Optimum | None:
         """The optimum, or None where there is none (or none was found in time)."""
+        patience.ask()
         self._highs.run()
         if self._highs.getModelStatus() != HighsModelStatus.kOptimal:
             return None
