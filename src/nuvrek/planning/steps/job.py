@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from functools import lru_cache
 
 from nuvrek.meaning import means
 from nuvrek.planning.steps.step import Step
@@ -37,6 +38,11 @@ def job_steps(legs: Sequence[Sequence[Step]], slack: bool = False) -> Legs:
     ``slack``: the strings are off when it begins. Strings go off and on only where a step between
     asks for it; the rod is turned once, after the neck was laid by it where a way does so.
     """
+    return _made(tuple(tuple(steps) for steps in legs), slack)
+
+
+@lru_cache(maxsize=64)
+def _made(legs: Legs, slack: bool) -> Legs:
     rows = [(leg, step) for leg, steps in enumerate(legs) for step in steps]
     rows = _once(rows)
     rows = _strings_once(_rod_once(rows), slack)

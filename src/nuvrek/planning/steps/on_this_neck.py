@@ -5,6 +5,7 @@ and set again.
 from __future__ import annotations
 
 from collections.abc import Callable
+from functools import lru_cache
 
 from msgspec import structs
 
@@ -74,6 +75,8 @@ Made = Callable[[NeckDescription, Doing], Steps]
 def cautioned(made: Made) -> Made:
     """The steps of a way on this neck, each with every caution that what is done in it needs."""
 
+    # Asked for at every glance at a page, for the same neck and the same doing.
+    @lru_cache(maxsize=64)
     def steps(neck: NeckDescription, doing: Doing) -> Steps:
         found = made(neck, doing)
         if neck.floating_bridge and not neck.bare:
