@@ -142,13 +142,13 @@ class Switching(WindowCase):
         self.assertFalse((self.folder / "log" / "nuvrek.log").exists())
 
     def test_a_fault_of_the_solver_is_said_and_logged_without_names(self) -> None:
-        window: Any = self.open_window(demo=True)
+        window: Any = self.open_window(inline=False, demo=True)
         log.keep_in(self.folder / "log")
         self.addCleanup(log.stop)
         owner = "a-name-typed-by-somebody"
         with mock.patch("nuvrek.desktop.solver.see", side_effect=KeyError(owner)):
             window.stages["Shelf"]._open(1)
-        self.assertIn("nuvrek.log", window.bar.message.text())
+            self.wait_until(lambda: "nuvrek.log" in window.bar.message.text())
         text = (self.folder / "log" / "nuvrek.log").read_text()
         self.assertIn("KeyError while solving", text)
         self.assertNotIn(owner, text)

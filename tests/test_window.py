@@ -418,8 +418,9 @@ class Stages(WindowCase):
     def test_a_fault_of_ours_is_said_and_the_window_stays(self) -> None:
         from nuvrek.desktop.app import _teller
 
-        window: Any = self.open_window(demo=True)
+        window: Any = self.open_window(inline=False, demo=True)
         window.stages["Shelf"]._open(0)
+        self.wait_until(lambda: not window.app.busy)
         with contextlib.redirect_stderr(io.StringIO()):
             _teller(window.app)(KeyError, KeyError("x"), None)
         self.assertIn("Everything accepted so far is on disk", window.bar.message.text())
@@ -427,6 +428,7 @@ class Stages(WindowCase):
 
         with mock.patch("nuvrek.desktop.solver.see", side_effect=KeyError("x")):
             window.app.solve()
+            self.wait_until(lambda: not window.app.busy)
         self.assertIn("strike the odd one out", window.bar.message.text())
         self.assertFalse(window.app.busy)
 

@@ -4,9 +4,11 @@ on.
 
 from __future__ import annotations
 
+from dataclasses import dataclass, replace
+from functools import cached_property
 from typing import TYPE_CHECKING
 
-from msgspec import Struct, structs
+from msgspec import Struct
 
 from nuvrek.logbook.stand import Stand
 from nuvrek.planning.money.prices import PriceList
@@ -40,7 +42,8 @@ class SolveRequest(Struct, frozen=True):
     terms: ResultTerms
 
 
-class Solved(Struct, frozen=True):
+@dataclass(frozen=True)
+class Solved:
     """Map, findings and plan of one moment.
 
     The plan, and what to read next, take longer than the map: a result shows first without them.
@@ -56,6 +59,11 @@ class Solved(Struct, frozen=True):
     def neck_state(self) -> NeckState:
         """The state it was solved from."""
         return self.wanted.neck_state
+
+    @property
+    def looked_at(self) -> bool:
+        """Whether its map is made."""
+        return True
 
     @property
     def identity(self) -> Stand:
@@ -97,4 +105,50 @@ def weigh(solved: Solved) -> Solved:
     plan = make_plan(
         solved.map, solved.findings, terms.unit, height_unit=terms.height_unit, prices=terms.prices
     )
-    return structs.replace(solved, plan=plan, next=next_best(solved.map, terms.kit))
+    return replace(solved, plan=plan, next=next_best(solved.map, terms.kit))
+
+
+class WhenLookedAt(Solved):
+    """A result whose map is made when it is first looked at, and its plan by itself: for who drives
+    the pages faster than anybody reads them.
+    """
+
+    def __init__(self, wanted: SolveRequest, before: Solved | None) -> None:
+        self.__dict__["wanted"] = wanted
+        # Of those that nobody looked at nothing can be used again.
+        while before is not None and not before.looked_at:
+            before = before.__dict__["_before"]
+        self.__dict__["_before"] = before
+
+    @property
+    def looked_at(self) -> bool:
+        """Whether somebody did."""
+        return "_seen" in self.__dict__
+
+    @cached_property
+    def _seen(self) -> Solved:
+        return see(self.wanted, self.__dict__.pop("_before", None))
+
+    @cached_property
+    def _whole(self) -> Solved:
+        return weigh(self._seen)
+
+    @property
+    def map(self) -> HeightMap:
+        """The map."""
+        return self._seen.map
+
+    @property
+    def findings(self) -> tuple[Finding, ...]:
+        """What was found on it."""
+        return self._seen.findings
+
+    @property
+    def plan(self) -> Plan | None:
+        """The plan made from it."""
+        return self._whole.plan
+
+    @property
+    def next(self) -> NextBest | None:
+        """What to read next."""
+        return self._whole.next

@@ -104,6 +104,8 @@ class AppState(QObject):
         self._listening.start()
         self._line: ServerLine | None = None
         self._shelf: Shelf | None = None
+        # The last result, until the shelf knows what was found on its neck.
+        self._to_be_found: Solved | None = None
 
     @property
     def shelf(self) -> Shelf:
@@ -115,6 +117,13 @@ class AppState(QObject):
             beside = _kept_beside(self.book, self._settings_file)
             self._shelf = Shelf(self.book, CardCache(beside, spoken().code))
         return self._shelf
+
+    def note_found(self) -> None:
+        """The shelf is told what was found on the neck that was mapped last."""
+        solved, self._to_be_found = self._to_be_found, None
+        if solved is not None and solved.looked_at:
+            faults = (one.headline for one in solved.findings if one.verdict != "good")
+            self.shelf.found_on(solved.identity.neck, faults)
 
     @property
     def silent(self) -> bool:
@@ -156,6 +165,7 @@ class AppState(QObject):
     def open(self, row: NeckRow) -> None:
         """Open a neck of the shelf. Raises LogbookError."""
         session = Session(self.book, row.id, row.neck, self.clock, self.page)
+        self.note_found()
         self._solver.forget()
         self.session = session
         self.session.listeners.append(self._on_change)
@@ -208,6 +218,7 @@ class AppState(QObject):
     def put_down(self) -> None:
         """The logbook was changed as a whole: no neck is open any more, all cards are read anew."""
         self._solver.forget()
+        self._to_be_found = None
         self.session, self.solved, self.fret = None, None, None
         self.shelf.forget_all()
 
@@ -410,6 +421,7 @@ class AppState(QObject):
             self._line.close()
         self.background.close()
         self._solver.close()
+        self.note_found()
         if self._shelf is not None:
             self._shelf.close()
         self.book.close()
@@ -434,6 +446,5 @@ class AppState(QObject):
         if (solved.identity, solved.wanted.terms) != (wanted.identity, wanted.terms):
             return
         self.solved = solved
-        faults = (finding.headline for finding in solved.findings if finding.verdict != "good")
-        self.shelf.found_on(solved.identity.neck, faults)
+        self._to_be_found = solved
         self.solved_anew.emit()

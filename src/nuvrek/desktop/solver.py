@@ -8,7 +8,7 @@ from threading import Event
 
 from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
 
-from nuvrek.bench.solved import Solved, SolveRequest, see, weigh
+from nuvrek.bench.solved import Solved, SolveRequest, WhenLookedAt, see, weigh
 from nuvrek.desktop import log
 from nuvrek.desktop.garbage_on_interface_thread import Sweeper
 from nuvrek.patience import NoLongerWanted, while_wanted
@@ -110,7 +110,8 @@ def _sentence(error: Exception, wanted: SolveRequest) -> str:
 class Solver(QObject):
     """Solves what is wanted, first without and then with a plan; the newest request wins.
 
-    ``inline`` does both at once on the interface thread, for tests.
+    ``inline`` hands out results that are worked out on the interface thread when somebody looks at
+    them, for tests.
     """
 
     arrived = pyqtSignal(object)
@@ -146,6 +147,7 @@ class Solver(QObject):
         self._pause.timeout.connect(lambda: self._weigh(self._seen))
         # The page with the reading on it is painted before the solver asks for the interpreter.
         self._wanted: SolveRequest | None = None
+        self._when_looked_at: Solved | None = None
         self._begin = QTimer(self)
         self._begin.setSingleShot(True)
         self._begin.setInterval(0)
@@ -172,14 +174,15 @@ class Solver(QObject):
             # A map is brought to its end and shown; a plan of yesterday's readings is of no use.
             self._worker.overtaken.set()
             return
+        if self._thread is None:
+            self._when_looked_at = WhenLookedAt(wanted, self._when_looked_at)
+            self.arrived.emit(self._when_looked_at)
+            return
         self._busy = True
         self._worker.overtaken.clear()
         self._worker.stopped.clear()
         self._wanted = wanted
-        if self._thread is None:
-            self._look.emit(wanted)
-        else:
-            self._begin.start()
+        self._begin.start()
 
     def reckon(self, job: Callable[[], object], deliver: Callable[[object], None]) -> None:
         """Do ``job`` on the solver's thread; ``deliver`` gets its result unless a newer job
@@ -221,11 +224,8 @@ class Solver(QObject):
     def _on_seen(self, solved: object) -> None:
         self._forgotten = False
         self.arrived.emit(solved)
-        if self._thread is None:
-            self._weigh(solved)
-        else:
-            self._seen = solved
-            self._pause.start()
+        self._seen = solved
+        self._pause.start()
 
     def _weigh(self, solved: object) -> None:
         # A newer reading makes the older plan worthless.

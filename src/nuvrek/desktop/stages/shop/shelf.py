@@ -113,6 +113,7 @@ class ShelfStage(Stage):
 
     def refresh(self) -> None:
         cards: list[ShelfCard] = []
+        self.app.note_found()
         readable = self.app.write(lambda: cards.extend(self.app.shelf.cards(AT_ONCE)))
         self.cards = cards
         self._arrange()
