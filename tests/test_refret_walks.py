@@ -17,7 +17,7 @@ from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.refretting import Refretted
 from nuvrek.simulator.truth import Condition, make_truth
 from nuvrek.wording.speech import say
-from tests.support import WindowCase, neck_with, rng
+from tests.support import EVERY, WindowCase, neck_with, rng
 
 ENTER, BACK = 0x01000004, 0x01000003
 # Short necks walk sooner; the count of keys is taken on one of 22 frets.
@@ -205,6 +205,7 @@ class Kinds(Walk):
         self.level()
         self.assertLess(self.even(), 0.08)
 
+    @unittest.skipUnless(EVERY, "one of many walks")
     def test_tangs_that_push_back(self) -> None:
         neck = neck_with(rod="none", wire_height_mm=0.85, least_crown_mm=0.75, **SHORT)
         self.begin(neck, Condition(proud=0, low=0, slack_dip_mm=0.17, pull_mm=0.15), 7)
@@ -217,6 +218,7 @@ class Kinds(Walk):
         self.assertNotIn("rod", done)
         self.assertIn("Bow by the tangs", self.proved())
 
+    @unittest.skipUnless(EVERY, "one of many walks")
     def test_an_angle_planed_in(self) -> None:
         made = make_truth(neck_with(), Condition(proud=0, low=0), rng(9))
         low, high = (round(4 * mm) / 4 - 0.13 for mm in made.string_height_12_mm)

@@ -190,6 +190,8 @@ def _salvaged(path: Path) -> Logbook:
 
 # The day's copy is made once the window has settled.
 _COPY_AFTER_MS = 4000
+# What the first neck will want is loaded once the shelf is painted.
+_LOAD_AFTER_MS = 250
 
 
 def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -> Window:
@@ -201,6 +203,7 @@ def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -
     window.show()
     # The frame is on screen first, the shelf a moment later.
     QTimer.singleShot(0, lambda: window.show_stage(SHELF))
+    QTimer.singleShot(_LOAD_AFTER_MS, window.load_ahead)
     QTimer.singleShot(_COPY_AFTER_MS, app_state.copy_if_due)
     QTimer.singleShot(0, app_state.begin_carrying)
     return window

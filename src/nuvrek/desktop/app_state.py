@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 from contextlib import suppress
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -36,6 +36,13 @@ def _kept_beside(book: Logbook, settings_file: Path | None) -> Path | None:
     if settings_file is not None and book.path.is_file():
         return book.path
     return None
+
+
+# Where a neck is mapped and weighed.
+_SOLVING = (
+    *("nuvrek.estimate.heightmap", "nuvrek.estimate.findings.find"),
+    *("nuvrek.estimate.next_reading", "nuvrek.planning.plan"),
+)
 
 
 class AppState(QObject):
@@ -161,6 +168,13 @@ class AppState(QObject):
         if self._pace is None or self._pace[0] != len(ticks):
             self._pace = len(ticks), pace_of([Tick(*tick) for tick in ticks])
         return self._pace[1]
+
+    def load_ahead(self, views: Iterable[str]) -> None:
+        """What the first neck will want is loaded while the hand is still on the shelf."""
+        from nuvrek.planning.ways.kinds import WAYS
+
+        builders = {record.builder.split(":")[0] for record in WAYS.values()}
+        self._solver.load((*_SOLVING, *sorted(builders), *views))
 
     def open(self, row: NeckRow) -> None:
         """Open a neck of the shelf. Raises LogbookError."""

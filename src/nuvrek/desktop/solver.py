@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 import sys
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
+from importlib import import_module
 from threading import Event
 
 from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
@@ -37,13 +38,21 @@ class _Worker(QObject):
     def __init__(self) -> None:
         super().__init__()
         self._before: Solved | None = None
-        self.stopped, self.overtaken = Event(), Event()
+        self.stopped, self.overtaken, self.asked = Event(), Event(), Event()
 
     def _wanted(self) -> bool:
         return not self.stopped.is_set()
 
     def _still_newest(self) -> bool:
         return not (self.stopped.is_set() or self.overtaken.is_set())
+
+    @pyqtSlot(object)
+    def load(self, modules: Sequence[str]) -> None:
+        """What the first neck will want, as long as nobody asks for one."""
+        for name in modules:
+            if self.asked.is_set() or self.stopped.is_set():
+                return
+            import_module(name)
 
     @pyqtSlot(object)
     def look(self, wanted: SolveRequest) -> None:
@@ -116,6 +125,7 @@ class Solver(QObject):
 
     arrived = pyqtSignal(object)
     failed = pyqtSignal(str)
+    _load = pyqtSignal(object)
     _look = pyqtSignal(object)
     _judge = pyqtSignal(object)
     _reckon = pyqtSignal(int, object)
@@ -152,6 +162,7 @@ class Solver(QObject):
         self._begin.setSingleShot(True)
         self._begin.setInterval(0)
         self._begin.timeout.connect(lambda: self._look.emit(self._wanted))
+        self._load.connect(self._worker.load)
         self._look.connect(self._worker.look)
         self._judge.connect(self._worker.judge)
         self._worker.seen.connect(self._on_seen)
@@ -169,6 +180,7 @@ class Solver(QObject):
 
     def request(self, wanted: SolveRequest) -> None:
         """Solve ``wanted``; an older request still waiting is dropped."""
+        self._worker.asked.set()
         if self._busy:
             self._waiting = wanted
             # A map is brought to its end and shown; a plan of yesterday's readings is of no use.
@@ -183,6 +195,11 @@ class Solver(QObject):
         self._worker.stopped.clear()
         self._wanted = wanted
         self._begin.start()
+
+    def load(self, modules: Sequence[str]) -> None:
+        """Import these on the solver's thread, while there is nothing to solve."""
+        if self._thread is not None:
+            self._load.emit(modules)
 
     def reckon(self, job: Callable[[], object], deliver: Callable[[object], None]) -> None:
         """Do ``job`` on the solver's thread; ``deliver`` gets its result unless a newer job

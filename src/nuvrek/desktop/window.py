@@ -37,6 +37,9 @@ NEW_NECK, GUIDE = "New neck", "Guide"
 SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
 NEW_WIRE, PRICES, OWNER, OWNERS = "New wire", "Prices", "Owner", "Owners"
 SAFE, HISTORY, HONESTY = "Kept safe", "History", "Honesty"
+_VIEWS = "nuvrek.desktop.stages"
+# The pages that are wanted soonest once a neck is open.
+_FIRST = ("Measure", "Map", "Choose", "Work", "Take in")
 # Qt's key numbers as plain integers, see stages/base.py.
 _HOME, _PAGE_UP, _PAGE_DOWN, _F1 = 0x01000010, 0x01000016, 0x01000017, 0x01000030
 
@@ -53,7 +56,7 @@ class Stages(dict[str, Stage]):
 
     def __missing__(self, name: str) -> Stage:
         module, kind = self._records[name].view.split(":")
-        stage: Stage = getattr(import_module(f"nuvrek.desktop.stages.{module}"), kind)(*self._parts)
+        stage: Stage = getattr(import_module(f"{_VIEWS}.{module}"), kind)(*self._parts)
         self[name] = stage
         plain_labels(stage)
         self._pages.addWidget(stage)
@@ -108,6 +111,11 @@ class Window(QWidget):
         app.changed.connect(self.ringing.look)
         if at_once:
             self.show_stage(self.home)
+
+    def load_ahead(self) -> None:
+        """The pages of a neck and what fills them, before one is opened."""
+        views = (self.records[name].view.split(":")[0] for name in _FIRST)
+        self.app.load_ahead(f"{_VIEWS}.{module}" for module in views)
 
     def _connect(self) -> None:
         app = self.app

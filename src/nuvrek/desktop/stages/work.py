@@ -486,7 +486,7 @@ class WorkStage(Stage):
         t, c = self.app.theme, self.app.theme.colours
         session = self.app.session
         gate = None
-        if session and any_steps:
+        if session and any_steps and step is None:
             gate = gate_of(session.neck_state, self.app.fresh, session.entries)
         going = step is None and gate is not None and gate.way is not None
         gated = self.gate.look(session)
