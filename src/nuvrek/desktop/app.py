@@ -202,11 +202,15 @@ def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -
     window = Window(app_state, at_once=False)
     window.show()
     # The frame is on screen first, the shelf a moment later.
-    QTimer.singleShot(0, lambda: window.show_stage(SHELF))
-    QTimer.singleShot(_LOAD_AFTER_MS, window.load_ahead)
+    window.when_painted(lambda: _fill(window))
     QTimer.singleShot(_COPY_AFTER_MS, app_state.copy_if_due)
     QTimer.singleShot(0, app_state.begin_carrying)
     return window
+
+
+def _fill(window: Window) -> None:
+    window.show_stage(SHELF)
+    QTimer.singleShot(_LOAD_AFTER_MS, window.load_ahead)
 
 
 def main(arguments: Sequence[str] | None = None, language: str = "en") -> int:

@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from importlib import import_module
 from pathlib import Path
 from typing import TYPE_CHECKING, ClassVar
 
 import msgspec
 from PyQt6.QtCore import QTimer
-from PyQt6.QtGui import QCloseEvent, QKeyEvent, QShowEvent
+from PyQt6.QtGui import QCloseEvent, QKeyEvent, QPaintEvent, QShowEvent
 from PyQt6.QtWidgets import QStackedWidget, QVBoxLayout, QWidget
 
 from nuvrek.bench.settings import TEXT_STEPS
@@ -109,6 +109,7 @@ class Window(QWidget):
         self.ringing.shown.connect(self.bar.show_clocks)
         self.ringing.rang.connect(self._say)
         app.changed.connect(self.ringing.look)
+        self._when_painted: Callable[[], None] | None = None
         if at_once:
             self.show_stage(self.home)
 
@@ -388,6 +389,17 @@ class Window(QWidget):
             self.show_help()
         else:
             super().keyPressEvent(event)
+
+    def when_painted(self, action: Callable[[], None]) -> None:
+        """Do this once the window stands on the screen; a server answers when it likes."""
+        self._when_painted = action
+
+    def paintEvent(self, event: QPaintEvent | None) -> None:
+        super().paintEvent(event)
+        if self._when_painted is not None:
+            # What is painted is handed to the screen when the event is through.
+            QTimer.singleShot(0, self._when_painted)
+            self._when_painted = None
 
     def showEvent(self, event: QShowEvent | None) -> None:
         super().showEvent(event)

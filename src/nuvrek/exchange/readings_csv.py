@@ -7,6 +7,7 @@ from __future__ import annotations
 import csv
 import io
 from collections.abc import Callable, Iterable
+from functools import cache
 from typing import Any, get_args
 
 import msgspec
@@ -68,13 +69,14 @@ COLUMNS = _columns()
 LENGTHS = tuple(name for name in COLUMNS if name == "mm" or name.endswith("_mm"))
 
 
-def _held_as(kind: type) -> frozenset[str]:
+@cache
+def _held_as(*kinds: type) -> frozenset[str]:
     """The columns of readings that hold whole numbers, numbers, or rows of them, as their structs
     say: a new reading needs no word here.
     """
     structs = [type_info(struct) for struct in (*get_args(AnyReading), State)]
     fields = [field for struct in structs for field in struct.fields]  # type: ignore[attr-defined]
-    return frozenset(field.encode_name for field in fields if kind in _kinds(field.type))
+    return frozenset(field.encode_name for field in fields if _kinds(field.type) & {*kinds})
 
 
 def _kinds(held: Type) -> set[type]:
@@ -84,8 +86,7 @@ def _kinds(held: Type) -> set[type]:
     return {type(held)}
 
 
-_WHOLE, _NUMBERS = _held_as(IntType), _held_as(FloatType)
-_LISTS = _held_as(VarTupleType) | _held_as(TupleType)
+_LIST = (VarTupleType, TupleType)
 # Kinds whose lane is one of the two sides.
 _SIDED = ("string-height", "fret-end", "ends-fine")
 MOST_ROWS = MOST_ENTRIES
@@ -105,7 +106,7 @@ def _row(reading: AnyReading) -> list[object]:
     fields: dict[str, Any] = msgspec.to_builtins(reading)
     fields |= fields.pop("state")
     fields["lane"] = fields.pop("side", fields.get("lane"))
-    for name in _LISTS:
+    for name in _held_as(*_LIST):
         if fields.get(name) is not None:
             fields[name] = " ".join(map(str, fields[name]))
     return [fields.get(name) for name in COLUMNS]
@@ -208,15 +209,15 @@ def _column(name: str) -> str:
 
 
 def _value(name: str, cell: str) -> object:
-    if name in _WHOLE:
+    if name in _held_as(IntType):
         if _number(name, cell).is_integer():
             return int(_number(name, cell))
         return cell
     if _column(name) in LENGTHS:
         return _number(name, cell) * (MM_PER_THOU if name.endswith("thou") else 1.0)
-    if name in _NUMBERS:
+    if name in _held_as(FloatType):
         return _number(name, cell)
-    if name in _LISTS:
+    if name in _held_as(*_LIST):
         return [int(_number(name, part)) for part in cell.split()]
     return cell
 
