@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from datetime import datetime, timedelta
+from functools import lru_cache
 
 
+@lru_cache(maxsize=4096)
 def moment(at: str) -> datetime | None:
     """The time of an entry; None where it is none."""
     try:

@@ -8,7 +8,7 @@ import math
 from collections.abc import Sequence
 
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
+from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QResizeEvent
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.bench.shop.queue import Ready
@@ -30,6 +30,8 @@ _FAR = (
 _MOST_HOURS, _SOON = 400.0, 0.7
 _BEAD, _TOP, _ROWS = 11, 22, 5
 
+Bead = tuple[ShelfCard, float, QPointF]
+
 
 class BenchTime(QWidget):
     """Necks over the hours and days ahead; a press picks one."""
@@ -39,9 +41,15 @@ class BenchTime(QWidget):
     def __init__(self, theme: Theme) -> None:
         super().__init__()
         self.theme = theme
-        self.cards: tuple[ShelfCard, ...] = ()
         self.ready: dict[int, Ready] = {}
         self.now, self.selected = "", 0
+        self._shown: tuple[Sequence[ShelfCard], dict[int, Ready], str] = ((), {}, "")
+        # Those with a place in time, and their hours, the soonest first.
+        self._in_time: list[tuple[ShelfCard, float]] = []
+        self._beads: list[Bead] | None = None
+        # All but the neck in front, as drawn last, and how the theme was then.
+        self._picture: QPixmap | None = None
+        self._drawn_in: object = None
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setAccessibleName(tr("The bench in time"))
 
@@ -56,12 +64,33 @@ class BenchTime(QWidget):
         self, cards: Sequence[ShelfCard], ready: dict[int, Ready], at: str, selected: int
     ) -> None:
         """Draw the necks that stand on the bench, wait, are promised or come due."""
-        self.cards = tuple(card for card in cards if self._hours(card, at) is not None)
-        self.ready, self.now, self.selected = ready, at, selected
-        told = (f"{card.row.id} {say(card.need.at(at).action)}" for card in self.cards)
-        self.setAccessibleDescription("; ".join(told))
-        self.setVisible(bool(self.cards))
+        self.select(selected)
+        # The same shelf within the same minute stands where it stood.
+        shown = cards, ready, at[:16]
+        if all(one is other for one, other in zip(shown[:2], self._shown[:2], strict=True)) and (
+            shown[2] == self._shown[2]
+        ):
+            return
+        self._shown = shown
+        self.ready, self.now = ready, at
+        hours = [(self._hours(card, at), card) for card in cards]
+        there = sorted(((h, n) for n, (h, _) in enumerate(hours) if h is not None))
+        self._in_time = [(cards[n], h) for h, n in there]
+        self.setVisible(bool(there))
+        self._forget()
+
+    def select(self, neck: int) -> None:
+        """Bring the bead of a neck to the front."""
+        self.selected = neck
         self.update()
+
+    def _forget(self) -> None:
+        self._beads, self._picture = None, None
+        self.update()
+
+    def resizeEvent(self, event: QResizeEvent | None) -> None:
+        super().resizeEvent(event)
+        self._forget()
 
     def _hours(self, card: ShelfCard, at: str) -> float | None:
         """Hours until a neck can go on; None where it has no place in time."""
@@ -83,32 +112,60 @@ class BenchTime(QWidget):
         share = math.log((max(hours, 0.0) + _SOON) / _SOON) / span
         return t.px(40) + min(share, 1.0) * (self.width() - t.px(80))
 
-    def _places(self) -> list[tuple[ShelfCard, float, QPointF]]:
-        """Each neck with its hours and its bead; beads that would cover each other stand in
-        rows.
+    @property
+    def beads(self) -> list[Bead]:
+        """Each neck with its hours and its bead, as many as have room; beads that would cover each
+        other stand in rows.
         """
-        t, found = self._t, list[tuple[ShelfCard, float, QPointF]]()
+        if self._beads is None:
+            self._beads = self._places()
+            told = (
+                f"{card.row.id} {say(card.need.at(self.now).action)}" for card, *_ in self._beads
+            )
+            self.setAccessibleDescription("; ".join(told))
+        return self._beads
+
+    def _places(self) -> list[Bead]:
+        t, found = self._t, list[Bead]()
         ends = [-1e9] * _ROWS
-        for card in sorted(self.cards, key=lambda one: self._hours(one, self.now) or 0.0):
-            hours = self._hours(card, self.now) or 0.0
+        for card, hours in self._in_time:
             x = self._x(hours)
             row = next((n for n in range(_ROWS) if ends[n] < x - t.px(2 * _BEAD + 4)), None)
             if row is None:
                 row = min(range(_ROWS), key=lambda n: ends[n])
                 x = ends[row] + t.px(2 * _BEAD + 5)
+            if x > self.width():
+                break
             ends[row] = x
             found.append((card, hours, QPointF(x, t.px(_TOP + 13 + 26 * row))))
         return found
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         with painting(self) as painter:
+            painter.drawPixmap(0, 0, self._all_others())
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            self._scale(painter)
-            places = self._places()
-            for card, hours, at in places:
-                self._tail(painter, card, hours, at)
-            for card, _, at in places:
-                self._bead(painter, card, at)
+            for card, hours, at in self.beads:
+                if card.row.id == self.selected:
+                    self._tail(painter, card, hours, at, chosen=True)
+                    self._bead(painter, card, at, chosen=True)
+
+    def _all_others(self) -> QPixmap:
+        """The scale and every bead, drawn once: a hand that goes down the shelf moves only the
+        one in front.
+        """
+        drawn_in = self._t.dark, self._t.percent, self.size(), self.devicePixelRatioF()
+        if self._picture is None or drawn_in != self._drawn_in:
+            self._beads, self._drawn_in = None, drawn_in
+            self._picture = QPixmap(self.size() * self.devicePixelRatioF())
+            self._picture.setDevicePixelRatio(self.devicePixelRatioF())
+            with painting(self._picture) as painter:
+                painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+                self._scale(painter)
+                for card, hours, at in self.beads:
+                    self._tail(painter, card, hours, at)
+                for card, _, at in self.beads:
+                    self._bead(painter, card, at)
+        return self._picture
 
     def _scale(self, painter: QPainter) -> None:
         t, c = self._t, self.theme.colours
@@ -132,10 +189,12 @@ class BenchTime(QWidget):
         ready = self.ready.get(card.row.id)
         return ready is not None and bool(ready.slip)
 
-    def _tail(self, painter: QPainter, card: ShelfCard, hours: float, at: QPointF) -> None:
+    def _tail(
+        self, painter: QPainter, card: ShelfCard, hours: float, at: QPointF, chosen: bool = False
+    ) -> None:
         """From now to when it can go on, and on to the notch of its promise."""
         t, c = self._t, self.theme.colours
-        chosen, slips = card.row.id == self.selected, self._slips(card)
+        slips = self._slips(card)
         if hours > 0.0:
             painter.setPen(QPen(c["copper" if chosen else "muted"], 2, Qt.PenStyle.DotLine))
             painter.drawLine(QPointF(self._x(0.0), at.y()), at)
@@ -146,9 +205,9 @@ class BenchTime(QWidget):
             painter.setPen(QPen(c["plum" if slips else "slate"], 1))
             painter.drawLine(at, QPointF(x, at.y()))
 
-    def _bead(self, painter: QPainter, card: ShelfCard, at: QPointF) -> None:
+    def _bead(self, painter: QPainter, card: ShelfCard, at: QPointF, chosen: bool = False) -> None:
         t, c = self._t, self.theme.colours
-        chosen, slips = card.row.id == self.selected, self._slips(card)
+        slips = self._slips(card)
         r = t.px(_BEAD)
         painter.setPen(QPen(c["copper" if chosen else "ink"], 2.4 if chosen else 1.4))
         painter.setBrush(c["copper" if chosen else "paper"])
@@ -160,7 +219,7 @@ class BenchTime(QWidget):
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         if event is None:
             return
-        for card, _, at in self._places():
+        for card, _, at in self.beads:
             if (at - event.position()).manhattanLength() < self._t.px(_BEAD) * 1.4:
                 self.picked.emit(card.row.id)
                 return

@@ -29,11 +29,13 @@ class NeckModel(QAbstractListModel):
         super().__init__(parent)
         self.cards: list[ShelfCard] = []
         self.heads: set[int] = set()
+        self.places: dict[int, int] = {}  # of each neck, by its number
 
     def show_cards(self, cards: list[ShelfCard], heads: set[int]) -> None:
         """Other cards; ``heads`` are the places at which a kind begins."""
         self.beginResetModel()
         self.cards, self.heads = cards, heads
+        self.places = {card.row.id: place for place, card in enumerate(cards)}
         self.endResetModel()
 
     def rowCount(self, parent: QModelIndex | None = None) -> int:
@@ -62,13 +64,18 @@ class NeckDelegate(QStyledItemDelegate):
         self.longest_mm = 1.0
         self.now = ""
         self.ready: dict[int, Ready] = {}
+        self.measure()
+
+    def measure(self) -> None:
+        """How high a neck stands in the list, without and with a name over it."""
+        t = self.app.theme
+        high = t.px(_HIGH) + 4
+        self.sizes = QSize(400, high), QSize(400, high + t.px(_HEAD))
 
     def sizeHint(self, _option: QStyleOptionViewItem, index: QModelIndex) -> QSize:
-        t = self.app.theme
-        head = 0
-        if index.row() in self.model.heads:
-            head = t.px(_HEAD)
-        return QSize(400, t.px(_HIGH) + head + 4)
+        # Asked of every neck of the shelf, at every letter that finds others.
+        plain, headed = self.sizes
+        return headed if index.row() in self.model.heads else plain
 
     def paint(
         self, painter: QPainter | None, option: QStyleOptionViewItem, index: QModelIndex
@@ -182,15 +189,16 @@ class NeckList(QListView):
                 heads.add(place)
                 before = kind
         self.drawn.now, self.drawn.ready = moment, ready
+        self.drawn.measure()
         self.drawn.longest_mm = max((end_mm(card.neck) for card in cards), default=1.0)
         self.necks.show_cards(cards, heads)
 
     def mark(self, neck: int) -> None:
         """Bring a neck to the front of the list."""
         self.drawn.selected = neck
-        for place, card in enumerate(self.necks.cards):
-            if card.row.id == neck:
-                self.scrollTo(self.necks.index(place))
+        place = self.necks.places.get(neck)
+        if place is not None:
+            self.scrollTo(self.necks.index(place))
         view = self.viewport()
         if view is not None:
             view.update()

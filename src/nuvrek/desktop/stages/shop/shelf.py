@@ -261,8 +261,7 @@ class ShelfStage(Stage):
             )
             return
         self.list.mark(card.row.id)
-        self.time.selected = card.row.id
-        self.time.update()
+        self.time.select(card.row.id)
         there = not self.typed or card.row.id == int(self.typed)
         self.bar.show_words(
             card.neck.title if there else tr("Neck {number}", number=self.typed),
