@@ -150,6 +150,16 @@ class Logbook(LogbookFile):
                 (most,),
             ).fetchall()
 
+    def head(self, number: int) -> str:
+        """The marks of one neck, as of ``heads``; nothing where there is none."""
+        with self._sentences():
+            found = self._db.execute(
+                "SELECT mark || coalesce((SELECT e.mark FROM entry e WHERE e.neck = neck.id "
+                "ORDER BY e.number DESC LIMIT 1), '') FROM neck WHERE id = ?",
+                (number,),
+            ).fetchone()
+        return str(found[0]) if found else ""
+
     def numbers(self) -> list[int]:
         """The numbers of all necks, in the order they were started."""
         with self._sentences():

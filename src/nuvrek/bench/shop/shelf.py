@@ -4,6 +4,7 @@ journal grew.
 
 from __future__ import annotations
 
+import time
 from collections.abc import Iterable, Sequence
 from contextlib import closing
 from datetime import date
@@ -100,15 +101,35 @@ class Shelf:
                 self._cards.pop(number, None)
             else:
                 self._cards[number], self._heads[number] = card, head
+        self._keep(fresh)
+        if len(heads) == most:
+            unread += self._book.numbers()[most:]
+        self.unread = tuple(unread)
+        return [self._cards[number] for number, _ in heads if number in self._cards]
+
+    def read_on(self, seconds: float) -> None:
+        """Some more of those in ``unread``, for so long: nobody waits for a shelf. Raises
+        LogbookError.
+        """
+        until, fresh, rest = time.monotonic() + seconds, list[_Fresh](), list(self.unread[::-1])
+        while rest and time.monotonic() < until:
+            number = rest.pop()
+            head = self._book.head(number)
+            card = self._decoded(number) if (self._kept or {}).get(number) == head else None
+            if card is None and head:
+                card, text = self._read(self._book.row(number))
+                fresh.append((card, head, text))
+            if card is not None:
+                self._cards[number], self._heads[number] = card, head
+        self._keep(fresh)
+        self.unread = tuple(rest[::-1])
+
+    def _keep(self, fresh: Iterable[_Fresh]) -> None:
         self._cache.keep(
             (card.row.id, head, msgspec.msgpack.encode(card), text)
             for card, head, text in fresh
             if not card.damage
         )
-        if len(heads) == most:
-            unread += self._book.numbers()[most:]
-        self.unread = tuple(unread)
-        return [self._cards[number] for number, _ in heads if number in self._cards]
 
     def _here(self, number: int, head: str) -> ShelfCard | None:
         """The card at hand, if it was made for a journal that stands there."""
@@ -152,8 +173,8 @@ class Shelf:
         self._cache.forget()
 
     def known(self) -> tuple[ShelfCard, ...]:
-        """The cards as last read."""
-        return tuple(self._cards.values())
+        """The cards as last read, in the order the necks were started."""
+        return tuple(self._cards[number] for number in sorted(self._cards))
 
     def ticks(self) -> tuple[Ticked, ...]:
         """All steps that were ticked in time on any neck of the shelf, as last read."""

@@ -4,6 +4,7 @@ start one.
 
 from __future__ import annotations
 
+import time
 from collections.abc import Callable
 from contextlib import closing
 from pathlib import Path
@@ -34,6 +35,9 @@ if TYPE_CHECKING:
 
 # No shelf has more necks than a number of so many digits.
 LONGEST_NUMBER = 6
+# A shelf of thousands is read on in steps no hand feels, with a pause for keys between, and put
+# in order now and then.
+_STEP_S, _PAUSE_MS, _ARRANGE_S = 0.011, 2, 2.0
 # Minutes that may be free between other work; 0: any.
 _FREE = (0, 15, 30, 60)
 
@@ -53,6 +57,7 @@ class ShelfStage(Stage):
         self.shown: list[ShelfCard] = []
         self.ready: dict[int, Ready] = {}
         self.index = self.free = 0
+        self._arranged = 0.0
         # The number of a neck as far as it is typed: digits gather here, Enter opens.
         self.typed = ""
         self.time = BenchTime(app.theme)
@@ -79,7 +84,7 @@ class ShelfStage(Stage):
         self.doors: Doors | None = None
         self.rest = QTimer(self)
         self.rest.setSingleShot(True)
-        self.rest.setInterval(30)
+        self.rest.setInterval(_PAUSE_MS)
         self.rest.timeout.connect(self._read_on)
 
     def _head(self) -> QHBoxLayout:
@@ -129,14 +134,17 @@ class ShelfStage(Stage):
         """The necks that were not read yet, some at a time, while the page is in front."""
         if not self.isVisible():
             return
-        cards: list[ShelfCard] = []
-        if self.app.write(lambda: cards.extend(self.app.shelf.cards(4 * AT_ONCE))):
-            self.cards = cards
+        shelf = self.app.shelf
+        if not self.app.write(lambda: shelf.read_on(_STEP_S)):
+            return
+        # To put thousands in order takes longer than to read some more of them.
+        if not shelf.unread or time.monotonic() - self._arranged > _ARRANGE_S:
+            self.cards = list(shelf.known())
             self._arrange()
-            if self.app.shelf.unread:
-                self.rest.start()
-            else:
-                self._forecast()
+        if shelf.unread:
+            self.rest.start()
+        else:
+            self._forecast()
 
     def _forecast(self) -> None:
         """When each neck can be ready, worked out off the interface thread: the shelf is on screen
@@ -181,6 +189,7 @@ class ShelfStage(Stage):
         before = 0
         if self.selected is not None:
             before = self.selected.row.id
+        self._arranged = time.monotonic()
         self.shown = order_of(chosen, moment)
         ids = [card.row.id for card in self.shown]
         self.index = ids.index(before) if before in ids else 0
