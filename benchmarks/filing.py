@@ -122,7 +122,7 @@ def _metal(case: object, plan: Plan, level_mm: float, tally: Tally) -> None:
         tally.add("free", level_mm)
         tally.add("plain", plain)
     spot = ways["spot-level"]
-    if not [why for why in spot.why_not if why.startswith(("Too little", "To be left"))]:
+    if spot.possible:
         tally.add("spot share", spot.metal_mm / level_mm)
         if "level-straight" in ways:
             tally.add("spot for plain", spot.metal_mm)

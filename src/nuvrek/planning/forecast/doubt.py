@@ -37,7 +37,7 @@ LEVELLED = 6
 # What the map has smoothed over costs a level so much of what its doubt allows, and the worst note
 # comes so near to the worst of a drawn neck: neighbouring tops of true necks are off alike
 # (measured on made-up necks that share nothing with the map).
-COMES_TRUE, WORST_COMES_TRUE = 0.35, 0.85
+COMES_TRUE, WORST_COMES_TRUE, OVER_COMES_TRUE = 0.35, 0.85, 0.92
 # A fret that ends too thin with more than this chance is named.
 MAY_RUN_THIN = 0.1
 # Less metal hangs on the doubt than this: no reading is asked for.
@@ -162,7 +162,9 @@ def _thin(case: Case, costed: Costed, metal_mm: float) -> tuple[tuple[int, float
 def _second_pass(case: Case, costed: Costed, drawn: Array) -> float:
     """How often the planned metal of single frets is not the end of it."""
     rows, constants = case.measurer.heights("tops", "slack")
-    tops = np.tensordot(drawn, rows[1:], axes=(1, 2)) + constants[1:] - costed.off_mm
+    likely = case.neck_map.solution.z
+    apart = likely + WORST_COMES_TRUE * (drawn - likely)
+    tops = np.tensordot(apart, rows[1:], axes=(1, 2)) + constants[1:] - costed.off_mm
     if case.agreed.still_mm is None:
         still = STILL_MM
     else:
@@ -186,13 +188,13 @@ def _over_promise(case: Case, costed: Costed, drawn: Array, on: OnNeck) -> Array
         return np.zeros(len(drawn))
     less = wanted.relief.mm - (costed.promise.relief_mm or wanted.relief.mm)
     after = on.after(costed.off_mm, less)
-    apart = WORST_COMES_TRUE * (drawn - case.neck_map.solution.z)
-    apart = apart @ on.rows.reshape(-1, on.rows.shape[2]).T
+    off = OVER_COMES_TRUE * (drawn - case.neck_map.solution.z)
+    apart = off @ on.rows.reshape(-1, on.rows.shape[2]).T
     tops = after.tops_mm[None] + apart.reshape(len(drawn), *after.tops_mm.shape)
     # The rod brings the relief of both sides together to what is promised, whatever it was: the
     # rest counts.
     # The part of each draw that is relief, to be given back by the rod.
-    dips = WORST_COMES_TRUE * (drawn - case.neck_map.solution.z) @ relief_row(case.neck_map)
+    dips = off @ relief_row(case.neck_map)
     tops += dips[:, None, None] * bend_profile(case.neck)
     count = tops.shape[0] * tops.shape[1]
     many = Strung(

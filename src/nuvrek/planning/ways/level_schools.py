@@ -23,8 +23,13 @@ from nuvrek.readings.rod_words import sixteenths, turns_words
 # A one-way rod needs some relief to govern: so much more dip is dressed into the frets (common
 # practice, no source).
 TO_GOVERN_MM = 0.05
-# So nearly does a dial bring a neck back to its strung shape (common practice, no source).
-DIAL_BACK_MM = 0.02
+# So nearly does a dial bring a neck back to its strung shape, and so nearly do the pads keep it
+# there under the file (common practice, no source).
+DIAL_BACK_MM, PADS_KEEP_MM = 0.02, 0.02
+# Between its pads a neck bends as under single loads, not as by its strings: by so much of what
+# these pull the two differ half-way to the middle (parabola against the cubic of a load in the
+# middle, simply supported beams of any handbook: 0.75 against 0.6875 of the dip).
+OTHER_SHAPE = 0.0625
 # A rod that answers with less a turn than this gives no turns to speak of, mm; common practice, no
 # source.
 LEAST_ANSWER_MM = 0.1
@@ -155,7 +160,7 @@ def set_up(case: Case, kind: WayKind, terms: LevelTerms) -> FilingSetUp:
         if kind == "level-held":
             words = means("ways.held-strung-shape-rod-set")
             return FilingSetUp(
-                fixed, terms, dressed, strung_doubt_mm=DIAL_BACK_MM, words=words, why_not=why
+                fixed, terms, dressed, strung_doubt_mm=_held(pull), words=words, why_not=why
             )
         words = means(
             "ways.rod-straight-strings-off-strung", length=length(strung), doubt=length(doubt)
@@ -173,6 +178,11 @@ def set_up(case: Case, kind: WayKind, terms: LevelTerms) -> FilingSetUp:
     return FilingSetUp(case.neck_tops, terms, strung, doubt, words)
 
 
+def _held(pull_mm: float) -> float:
+    """How far the relief may come out from what it was held at."""
+    return float(np.sqrt(DIAL_BACK_MM**2 + PADS_KEEP_MM**2 + (OTHER_SHAPE * pull_mm) ** 2))
+
+
 def _as_it_lies(case: Case, kind: WayKind, terms: LevelTerms, rigid: NeckTops) -> FilingSetUp:
     """No rod in it: the tops must dip by what the strings will not add themselves."""
     pull, doubt, length = case.neck_map.pull_mm, case.neck_map.pull_doubt_mm, case.length
@@ -182,7 +192,7 @@ def _as_it_lies(case: Case, kind: WayKind, terms: LevelTerms, rigid: NeckTops) -
     dressed = replace(terms, dip_mm=dip, band_mm=STILL_MM if kind == "crown-first" else None)
     if kind == "level-held":
         words: Saying = means("ways.held-strung-shape-relief-dressed", length=length(wanted))
-        return FilingSetUp(rigid, dressed, wanted, DIAL_BACK_MM, words)
+        return FilingSetUp(rigid, dressed, wanted, _held(pull), words)
     words = means(
         "ways.filed-with-dip" if dip >= 0 else "ways.filed-with-crest",
         length=length(abs(dip)),

@@ -204,14 +204,15 @@ SENTENCES: dict[str, Entry] = {
     ),
     "ways.every-top-touched-rod-where": (
         "File until every top is touched, with the truss rod set where that costs least metal: "
-        "{length} of relief when strung up, give or take {doubt}. Then set the truss rod for "
+        "strung up the new tops dip {length}, give or take {doubt}. Then set the truss rod for "
         "{wanted}."
     ),
     "ways.straight-board-relief-stays-open": (
         "On the straight fretboard; the relief stays open until it is strung."
     ),
     "ways.rod-straight-strings-off-strung": (
-        "Truss rod straight, strings off: strung up {length}, give or take {doubt}, then the rod."
+        "Truss rod straight, strings off: strung up the new tops dip {length}, give or take "
+        "{doubt}, then the rod."
     ),
     "ways.worn-crowns-rounded-first-then": (
         "Worn crowns rounded first, then only what stands over the line: low tops stay as they are."
