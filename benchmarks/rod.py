@@ -30,7 +30,7 @@ def row(label: str, jobs: list[RodJob]) -> None:
     moves = np.mean([len(job.moves) for job in works])
     largest = max(abs(turns) for job in jobs for turns in job.moves)
     shots = [shot for job in works for shot in job.forecasts]
-    held = np.mean([abs(forecast - came) <= doubt for forecast, doubt, came in shots])
+    held = np.mean([abs(shot.said_mm - shot.came_mm) <= shot.doubt_mm for shot in shots])
     print(
         f"  {label:21} within {BAND_MM} mm {brought:.3f} of {len(works)}   moves {moves:.1f}   "
         f"unreachable: recognised {recall:.3f} of {len(lost)}, false alarms {false:.3f}   "

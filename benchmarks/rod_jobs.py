@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from itertools import product
-from typing import Literal
+from typing import Literal, NamedTuple
 
 import msgspec
 import numpy as np
@@ -30,6 +30,15 @@ MOST_MOVES = 4
 SIDES: tuple[Lane, Lane] = ("bass", "treble")
 
 
+class Shot(NamedTuple):
+    """What was said of the relief after a move (the first is 1), and what came, in mm."""
+
+    move: int
+    said_mm: float
+    doubt_mm: float
+    came_mm: float
+
+
 @dataclass(frozen=True)
 class RodJob:
     """How one rod job went. ``off_mm`` is how far the settled relief ends from what is wanted,
@@ -41,7 +50,7 @@ class RodJob:
     off_mm: float
     moves: tuple[float, ...]
     stop: RodStop | None
-    forecasts: tuple[tuple[float, float, float], ...]  # forecast, doubt, what came, in mm
+    forecasts: tuple[Shot, ...]
 
 
 def relief_of(truth: Truth) -> np.ndarray:
@@ -148,7 +157,7 @@ def work_rod(seed: int, first: str = "full", notched: bool = False) -> RodJob:
     """
     condition, worked = made_rod_case(seed)
     neck = worked.truth.neck
-    state, forecasts, moves = State(), list[tuple[float, float, float]](), list[float]()
+    state, forecasts, moves = State(), list[Shot](), list[float]()
     kit = Kit(notched_mm=(neck.scale_mm,)) if notched else Kit()
     entries = [*measure_round(worked.bench(), first, kit=kit), StateChange(state=state)]
     entries += read_relief(worked, state, notched)
@@ -169,7 +178,8 @@ def work_rod(seed: int, first: str = "full", notched: bool = False) -> RodJob:
         if plan.known:
             came = relief_of(worked.now(0.0))
             forecasts += [
-                (one.after_mm, one.doubt_mm, _of(came, one.lane)) for one in plan.forecasts
+                Shot(len(moves), one.after_mm, one.doubt_mm, _of(came, one.lane))
+                for one in plan.forecasts
             ]
         entries += read_relief(worked, state, notched)
     off = relief_of(worked.now()) - np.array([neck.relief_wanted_mm(lane) for lane in LANES])

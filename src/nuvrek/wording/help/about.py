@@ -16,6 +16,7 @@ LIBRARIES = (
     "PyQt6-Qt6",
     "numpy",
     "scipy",
+    "highspy",
     "msgspec",
     "platformdirs",
     "babel",
