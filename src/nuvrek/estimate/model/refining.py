@@ -24,7 +24,7 @@ Array = NDArray[np.float64]
 # The evidence anew for heights and their covariance.
 Soften = Callable[[Array, Array], Evidence]
 # A few sweeps settle it; all rows at once would swing without damping.
-SWEEPS, SOFT_SWEEPS, DAMPING = 3, 4, 0.8
+SWEEPS, DAMPING = 4, 0.8
 # So much less likely than the peak no mean of theirs was that came near the sampler.
 FAR = 40.0
 # No row may make an unknown less certain than it was without it.
@@ -63,7 +63,7 @@ def refined(
     peak = log_likelihood(mu, evidence.lo, evidence.hi, evidence.sigma)
     precision = np.maximum(peak.curvature, _LEAST)
     pull = precision * mu + peak.slope
-    for _ in range((SWEEPS if soften is None else SOFT_SWEEPS) if len(weight) else 0):
+    for _ in range(SWEEPS if len(weight) else 0):
         patience.ask()
         if soften is not None:
             evidence = soften(z, covariance)
