@@ -20,8 +20,8 @@ from typing import NamedTuple
 import numpy as np
 
 KEPT = Path(__file__).with_name("kept.json")
-# A ratio that grew by more than this is slower; less is what two runs differ by.
-_SLOWER = 1.25
+# A ratio that grew by more than a fifth is slower; less is what two runs differ by.
+_SLOWER = 1.2
 
 
 class Line(NamedTuple):
