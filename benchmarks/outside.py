@@ -51,7 +51,7 @@ def outside(folder: Path) -> list[Line]:
             times = []
             for keys in _WALKS:
                 with shown(seen, ours, environment) as pictures:
-                    start = [pictures[0], pictures[-1]]
+                    start = [*pictures]
                     time.sleep(LOOKS_S)
                     changes = after(seen, *keys)
                     times.append(changes[0] if len(keys) == 1 else changes[-1])

@@ -18,6 +18,8 @@ from numpy.typing import NDArray
 SIZE = (1280, 800)
 # A window that stood still for so long has settled; fewer changed pixels than this are a caret.
 STILL_S, FEW_PIXELS = 1.2, 200
+# A page of which so small a part is still to come is there.
+ALL_BUT = 0.03
 _LOOK_S = 0.002
 _EVERY_PLANE, _Z_PIXMAP = 0xFFFFFFFF, 2
 
@@ -80,17 +82,22 @@ class Screen:
         )
         self.x.XFlush(self.display)
 
-    def changes(self, begun: float, most_s: float = 20.0) -> list[float]:
-        """Seconds after ``begun`` at which the screen was another, until it stands still."""
-        last, found, still_since = self.frame(), list[float](), time.perf_counter()
+    def changes(self, begun: float, most_s: float = 20.0) -> tuple[float, float]:
+        """Seconds after ``begun`` at which the screen was another, and at which it was all but what
+        it then stayed.
+        """
+        frames, still_since = [(0.0, self.frame())], time.perf_counter()
         while True:
             time.sleep(_LOOK_S)
             frame, now = self.frame(), time.perf_counter()
-            if int(np.count_nonzero(frame != last)) > FEW_PIXELS:
-                found.append(now - begun)
-                last, still_since = frame, now
-            if (found and now - still_since > STILL_S) or now - begun > most_s:
-                return found
+            if int(np.count_nonzero(frame != frames[-1][1])) > FEW_PIXELS:
+                frames.append((now - begun, frame))
+                still_since = now
+            if (len(frames) > 1 and now - still_since > STILL_S) or now - begun > most_s:
+                break
+        last = frames[-1][1]
+        there = next(at for at, one in frames if np.mean(one != last) < ALL_BUT)
+        return frames[min(1, len(frames) - 1)][0], there
 
 
 @contextmanager
@@ -118,7 +125,7 @@ def screen() -> Iterator[tuple[Screen, dict[str, str]]]:
 @contextmanager
 def shown(
     seen: Screen, command: Sequence[str], environment: dict[str, str]
-) -> Iterator[list[float]]:
+) -> Iterator[tuple[float, float]]:
     """A program on that screen, and when its pictures came, in seconds after its beginning."""
     seen.point()
     begun = time.perf_counter()
@@ -132,8 +139,8 @@ def shown(
         program.wait()
 
 
-def after(seen: Screen, *keys: str) -> list[float]:
-    """When the screen changed after these keys, in seconds."""
+def after(seen: Screen, *keys: str) -> tuple[float, float]:
+    """When the screen changed after these keys, and was all but what it stayed, in seconds."""
     begun = time.perf_counter()
     for key in keys:
         seen.press(key)

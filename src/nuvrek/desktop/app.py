@@ -204,12 +204,12 @@ def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -
     # The frame is on screen first, the shelf a moment later.
     window.when_painted(lambda: _fill(window))
     QTimer.singleShot(_COPY_AFTER_MS, app_state.copy_if_due)
-    QTimer.singleShot(0, app_state.begin_carrying)
     return window
 
 
 def _fill(window: Window) -> None:
     window.show_stage(SHELF)
+    QTimer.singleShot(0, window.app.begin_carrying)
     QTimer.singleShot(_LOAD_AFTER_MS, window.load_ahead)
 
 
@@ -253,7 +253,7 @@ def _maker(options: argparse.Namespace, folder: Path) -> Callable[[], Window]:
     """Opens the logbook asked for and shows a window on it; the demo's settings live as long as
     the program.
     """
-    demo = Loaded(demo_settings())
+    demo = Loaded(demo_settings()) if options.demo else Loaded(Settings())
 
     def make() -> Window:
         if not options.demo:
