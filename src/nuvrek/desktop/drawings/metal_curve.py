@@ -4,6 +4,8 @@ what lies between.
 
 from __future__ import annotations
 
+from itertools import pairwise
+
 from msgspec import Struct
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
@@ -17,6 +19,8 @@ from nuvrek.units import MM_PER_UNIT, Unit, format_length, unit_word
 from nuvrek.wording.speech import figure, tr
 
 _LEFT, _BOTTOM, _TOP, _RIGHT = 62, 40, 14, 16
+# The curve keeps words so far from it, px.
+_DOT = 7.0
 
 
 class CurveMark(Struct, frozen=True):
@@ -114,9 +118,20 @@ class CurveView(QWidget):
                 painter.setPen(QPen(c["copper"], 2.4))
                 painter.setBrush(Qt.BrushStyle.NoBrush)
                 painter.drawPolyline(QPolygonF([self._at(*p) for p in self.points]))
-            taken: list[QRectF] = []
+            # Words stand beside the curve as well; where there is no room but on it, there.
+            taken = self._along_the_curve()
             for mark in sorted(self.marks, key=lambda m: not m.chosen):
                 self._mark(painter, mark, taken)
+
+    def _along_the_curve(self) -> list[QRectF]:
+        """Small boxes from one end of the curve to the other."""
+        found, points = list[QRectF](), [self._at(*p) for p in self.points]
+        for a, b in pairwise(points):
+            steps = max(1, int(max(abs(b.x() - a.x()), abs(b.y() - a.y())) / _DOT))
+            for n in range(steps + 1):
+                at = a + (b - a) * (n / steps)
+                found.append(QRectF(at.x() - _DOT / 2, at.y() - _DOT / 2, _DOT, _DOT))
+        return found
 
     def _axes(self, painter: QPainter) -> None:
         box, t = self._box(), self.theme
@@ -187,7 +202,10 @@ class CurveView(QWidget):
         painter.setFont(t.font(13, bold=mark.chosen))
         wide = painter.fontMetrics().horizontalAdvance(mark.words) + 4
         frame = self._box().adjusted(0, 0, self.width() - 4 - self._box().right(), 0)
-        box = free_place(at, wide, t.px(17), frame, taken)
+        high = t.px(17)
+        box = free_place(at, wide, high, frame, taken)
+        if box is None:
+            box = free_place(at, wide, high, frame, [one for one in taken if one.width() > _DOT])
         if box is not None:
             taken.append(box)
             name = "copper" if mark.chosen else "ink"
