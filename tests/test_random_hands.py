@@ -70,7 +70,7 @@ class RandomHands(WindowCase):
             self.one_event(self.window, pick)
             events += 1
             self.app.processEvents()
-            self.assertEqual("\n".join(self.raised), "")
+            self.assertFalse(self.raised, "\n".join(self.raised))
             if events % 100 == 0:
                 written = max(written, self.check_all_necks())
         if self.gauge is not None:

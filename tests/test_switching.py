@@ -153,6 +153,19 @@ class Switching(WindowCase):
         self.assertIn("KeyError while solving", text)
         self.assertNotIn(owner, text)
 
+    def test_what_arrives_after_closing_reaches_no_page(self) -> None:
+        window: Any = self.open_window(inline=False, demo=True)
+        window.stages["Shelf"]._open(1)
+        self.wait_until(lambda: not window.app.busy)
+        window.show_stage("Work")
+        solved = window.app.solved
+        self._close(window)
+        with mock.patch.object(type(window.stage), "refresh") as refreshed:
+            window.app._solver._on_seen(solved)
+            window.app._solver._on_weighed(solved)
+            self.app.processEvents()
+        refreshed.assert_not_called()
+
     def test_described_with_fewer_frets_the_old_result_is_not_drawn(self) -> None:
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(1)

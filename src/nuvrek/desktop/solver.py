@@ -226,7 +226,11 @@ class Solver(QObject):
             self._worker.stopped.set()
 
     def close(self) -> None:
-        """Stop the thread; closing never waits for a long solve."""
+        """Stop the thread; closing never waits for a long solve, and what is on its way by then
+        reaches no page: its logbook is closed.
+        """
+        self.blockSignals(True)
+        self._deliver, self._waiting = None, None
         self._begin.stop()
         self._pause.stop()
         self._worker.stopped.set()
