@@ -10,6 +10,7 @@ from collections import defaultdict
 
 import numpy as np
 from benchmarks.outsiders import Score, measured
+from msgspec import structs
 
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
@@ -106,6 +107,15 @@ def over_7(mm: float, station: str, lane: Lane = "bass") -> StringGap:
     return StringGap(lane=lane, gap_mm=mm, station=station, **edge)
 
 
+def _a_step_apart() -> list[AnyEntry]:
+    """The first gap once more, twice, each between two blades."""
+    begun = over_7(0.30, "moved-a"), over_7(0.30, "moved-a-twice")
+    return [
+        structs.replace(one, gap_mm=None, slides_mm=low, drags_mm=low + 0.05)
+        for one, low in zip(begun, (0.3, 0.35), strict=True)
+    ]
+
+
 class Drift(unittest.TestCase):
     def test_one_slip_is_no_moved_neck_and_a_foreign_name_none_at_all(self) -> None:
         begun = [
@@ -121,6 +131,8 @@ class Drift(unittest.TestCase):
         cases = (
             ([over_7(0.16, "moved-a")], [], 0.16),
             ([once, twice], ["drift"], 0.30),
+            # Blades of 0.30 and 0.35, then of 0.35 and 0.40: a step apart, whatever is rounded.
+            (_a_step_apart(), ["drift"], 0.35),
             ([once, still], ["odd"], 0.16),
             ([once], [], 0.16),
             ([foreign, foreign], [], 0.16),
