@@ -110,6 +110,7 @@ class Window(QWidget):
         self.ringing.rang.connect(self._say)
         app.changed.connect(self.ringing.look)
         self._when_painted: Callable[[], None] | None = None
+        self._title()
         if at_once:
             self.show_stage(self.home)
 

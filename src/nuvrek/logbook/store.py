@@ -38,6 +38,11 @@ __all__ = [
 
 # More than a logbook ever holds.
 _ALL_NECKS = 2**31 - 1
+# The last entry is found at once, where counting would read every page.
+_HEADS = (
+    "SELECT id, mark || coalesce((SELECT e.mark FROM entry e WHERE e.neck = neck.id "
+    "ORDER BY e.number DESC LIMIT 1), '') FROM neck"
+)
 
 
 class Logbook(LogbookFile):
@@ -143,22 +148,13 @@ class Logbook(LogbookFile):
         and journal are told from any other, in the order they were started.
         """
         with self._sentences():
-            # The last entry is found at once, where counting would read every page.
-            return self._db.execute(
-                "SELECT id, mark || coalesce((SELECT e.mark FROM entry e WHERE e.neck = neck.id "
-                "ORDER BY e.number DESC LIMIT 1), '') FROM neck ORDER BY id LIMIT ?",
-                (most,),
-            ).fetchall()
+            return self._db.execute(f"{_HEADS} ORDER BY id LIMIT ?", (most,)).fetchall()
 
     def head(self, number: int) -> str:
         """The marks of one neck, as of ``heads``; nothing where there is none."""
         with self._sentences():
-            found = self._db.execute(
-                "SELECT mark || coalesce((SELECT e.mark FROM entry e WHERE e.neck = neck.id "
-                "ORDER BY e.number DESC LIMIT 1), '') FROM neck WHERE id = ?",
-                (number,),
-            ).fetchone()
-        return str(found[0]) if found else ""
+            found = self._db.execute(f"{_HEADS} WHERE id = ?", (number,)).fetchone()
+        return str(found[1]) if found else ""
 
     def numbers(self) -> list[int]:
         """The numbers of all necks, in the order they were started."""

@@ -89,13 +89,12 @@ class Shelf:
         decoded = 0
         for number, head in heads:
             card = self._here(number, head)
-            kept = card is None and (self._kept or {}).get(number) == head
+            kept = card is None and self._is_kept(number, head)
             if kept and decoded < at_once * _KEPT_SHARE:
                 card, decoded = self._decoded(number), decoded + 1
                 kept = card is not None
             if card is None and not kept and len(fresh) < at_once:
-                card, text = self._read(self._book.row(number))
-                fresh.append((card, head, text))
+                card = self._afresh(number, head, fresh)
             if card is None:
                 unread.append(number)
                 self._cards.pop(number, None)
@@ -115,10 +114,9 @@ class Shelf:
         while rest and time.monotonic() < until:
             number = rest.pop()
             head = self._book.head(number)
-            card = self._decoded(number) if (self._kept or {}).get(number) == head else None
+            card = self._decoded(number) if self._is_kept(number, head) else None
             if card is None and head:
-                card, text = self._read(self._book.row(number))
-                fresh.append((card, head, text))
+                card = self._afresh(number, head, fresh)
             if card is not None:
                 self._cards[number], self._heads[number] = card, head
         self._keep(fresh)
@@ -137,6 +135,16 @@ class Shelf:
         if card is not None and self._heads.get(number) == head:
             return card
         return None
+
+    def _is_kept(self, number: int, head: str) -> bool:
+        """Whether a card was kept of a journal that stands there."""
+        return (self._kept or {}).get(number) == head
+
+    def _afresh(self, number: int, head: str, fresh: list[_Fresh]) -> ShelfCard:
+        """The card by the journal itself, noted among those to be kept."""
+        card, text = self._read(self._book.row(number))
+        fresh.append((card, head, text))
+        return card
 
     def _decoded(self, number: int) -> ShelfCard | None:
         """The card as it was kept; None where it can't be read."""

@@ -29,6 +29,8 @@ _FAR = (
 )
 _MOST_HOURS, _SOON = 400.0, 0.7
 _BEAD, _TOP, _ROWS = 11, 22, 5
+# So many columns of beads stand beside the one that is in its place.
+_MOST_ASIDE = 3
 
 Bead = tuple[ShelfCard, float, QPointF]
 
@@ -43,7 +45,7 @@ class BenchTime(QWidget):
         self.theme = theme
         self.ready: dict[int, Ready] = {}
         self.now, self.selected = "", 0
-        self._shown: tuple[Sequence[ShelfCard], dict[int, Ready], str] = ((), {}, "")
+        self._cards: Sequence[ShelfCard] = ()
         # Those with a place in time, and their hours, the soonest first.
         self._in_time: list[tuple[ShelfCard, float]] = []
         self._beads: list[Bead] | None = None
@@ -66,16 +68,12 @@ class BenchTime(QWidget):
         """Draw the necks that stand on the bench, wait, are promised or come due."""
         self.select(selected)
         # The same shelf within the same minute stands where it stood.
-        shown = cards, ready, at[:16]
-        if all(one is other for one, other in zip(shown[:2], self._shown[:2], strict=True)) and (
-            shown[2] == self._shown[2]
-        ):
+        if cards is self._cards and ready is self.ready and at[:16] == self.now[:16]:
             return
-        self._shown = shown
-        self.ready, self.now = ready, at
-        hours = [(self._hours(card, at), card) for card in cards]
-        there = sorted(((h, n) for n, (h, _) in enumerate(hours) if h is not None))
-        self._in_time = [(cards[n], h) for h, n in there]
+        self._cards, self.ready, self.now = cards, ready, at
+        hours = ((card, self._hours(card, at)) for card in cards)
+        there = [(card, h) for card, h in hours if h is not None]
+        self._in_time = sorted(there, key=lambda one: one[1])
         self.setVisible(bool(there))
         self._forget()
 
@@ -129,13 +127,14 @@ class BenchTime(QWidget):
         t, found = self._t, list[Bead]()
         ends = [-1e9] * _ROWS
         for card, hours in self._in_time:
-            x = self._x(hours)
+            due = x = self._x(hours)
             row = next((n for n in range(_ROWS) if ends[n] < x - t.px(2 * _BEAD + 4)), None)
             if row is None:
                 row = min(range(_ROWS), key=lambda n: ends[n])
                 x = ends[row] + t.px(2 * _BEAD + 5)
-            if x > self.width():
-                break
+            # Pushed further along it would look due at another time.
+            if x - due > _MOST_ASIDE * t.px(2 * _BEAD + 5):
+                continue
             ends[row] = x
             found.append((card, hours, QPointF(x, t.px(_TOP + 13 + 26 * row))))
         return found
@@ -165,6 +164,7 @@ class BenchTime(QWidget):
                     self._tail(painter, card, hours, at)
                 for card, _, at in self.beads:
                     self._bead(painter, card, at)
+                self._say_more(painter)
         return self._picture
 
     def _scale(self, painter: QPainter) -> None:
@@ -184,6 +184,17 @@ class BenchTime(QWidget):
                 colour="ink" if not hours else "muted",
                 bold=not hours,
             )
+
+    def _say_more(self, painter: QPainter) -> None:
+        """How many have no room."""
+        t, more = self._t, len(self._in_time) - len(self.beads)
+        if more:
+            # Beside those of now: that is where they crowd.
+            left = self._x(0.0) + (_MOST_ASIDE + 1) * t.px(2 * _BEAD + 5)
+            box = QRectF(left, self.height() - t.px(22), t.px(120), t.px(18))
+            side = Qt.AlignmentFlag.AlignLeft
+            text = tr("and {number} more", number=more)
+            write(painter, t, box, text=text, size=13, colour="ink", bold=True, align=side)
 
     def _slips(self, card: ShelfCard) -> bool:
         ready = self.ready.get(card.row.id)

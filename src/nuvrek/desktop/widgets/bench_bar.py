@@ -65,6 +65,7 @@ class BenchBar(QWidget):
         self.strings.clicked.connect(lambda: self.state_pressed.emit("strings"))
         self.posture.clicked.connect(lambda: self.state_pressed.emit("posture"))
         self.chips = self._state_row()
+        self.chips.setVisible(False)
         self.right_title = self._label(tr("List title"))
         self.right = self._label(tr("Last readings"))
         self.right.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop)

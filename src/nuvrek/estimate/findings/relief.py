@@ -24,6 +24,9 @@ Array = NDArray[np.float64]
 
 # From here on the neck is said to stand up in the middle (common practice, no source).
 BACK_BOW_MM = -0.02
+# So sure a relief must be off what is wanted before that is said, or a rod turned for it; known
+# within so much its figure alone decides.
+OFF_TARGET_SURE, SHARP_MM = 0.8, 0.07
 # So sure it must be that a slack neck is bowed back to be told.
 SLACK_SURE = 0.75
 
@@ -130,6 +133,12 @@ class _Held:
             high=format_length(high, self.unit),
         )
 
+    def off_words(self, way: str, sure: float) -> Saying:
+        """More or less than wanted, or only perhaps."""
+        plain = sure >= OFF_TARGET_SURE or self.relief.doubt_mm <= SHARP_MM
+        perhaps = "" if plain else "perhaps-"
+        return means(f"findings.{perhaps}{way}-than-wanted")
+
     def finding(self, sure: float, text: Saying, is_what: Saying, verdict: Verdict) -> Finding:
         head = means("findings.relief", detail=self.statement, where=self.where, is_what=is_what)
         sentence = meaning.upper_first(text)
@@ -161,12 +170,12 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
             deepest=deepest,
             wanted=held.wanted,
         )
-        return held.finding(sure, text, means("findings.more-than-wanted"), "over")
+        return held.finding(sure, text, held.off_words("more", sure), "over")
     # Under nothing at all there is no "less than wanted": a flat neck may be wished for.
     if mm < max(target - margin, 0.0):
         sure = float(ndtr((target - margin - mm) / sd))
         text = means("findings.no-fault-if-plays-clean", between=held.between, wanted=held.wanted)
-        return held.finding(sure, text, means("findings.less-than-wanted"), "under")
+        return held.finding(sure, text, held.off_words("less", sure), "under")
     inside = ndtr((target + margin - mm) / sd) - ndtr((target - margin - mm) / sd)
     return held.finding(
         float(inside),

@@ -14,7 +14,6 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.sparse import csr_array, vstack
 
-from nuvrek import patience
 from nuvrek.clearance.string_lines import lane_weights
 from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.mechanics.beam import bend_profile
@@ -252,36 +251,32 @@ def curve(
             bend=None,
         )
     search = Search(clean_program)
+    points = _points(clean_program, search, now, level_metal_mm)
+    begin, most_mm = points[0]
+    bend = _bend(clean_program, search, begin, now, most_mm)
+    if bend is not None:
+        bend = replace(bend, up_mm=bend.up_mm + begin)
+        points.append((bend.up_mm, bend.metal_mm))
+    ups, metal = np.array(sorted(points)).T
+    return MetalCurve(base_mm, ups, metal, now_up_mm=now, level_metal_mm=level_metal_mm, bend=bend)
+
+
+def _points(
+    clean_program: CleanProgram, search: Search, now: float, level_metal_mm: float
+) -> list[tuple[float, float]]:
+    """Heights and the least metal for each, the lowest first; the last is the neck as it is."""
     first = search.solve(clean_program)
     lowest = 0.0
     if first is None or _metal(first[0]) > level_metal_mm:
         # Not even a full level's metal buys that height for certain: the curve begins where it
         # does.
         lowest = _lowest(clean_program, now, level_metal_mm)
-        first = search.solve(clean_program.raised(lowest))
-    ups, metal = ([], []) if first is None else ([lowest], [_metal(first[0])])
-    for up in np.linspace(lowest, now, POINTS)[1:-1]:
-        patience.ask()
+    points = []
+    for up in np.linspace(lowest, now, POINTS)[:-1]:
         found = search.solve(clean_program.raised(float(up)))
         if found is not None:
-            ups.append(float(up))
-            metal.append(_metal(found[0]))
-    ups.append(now)
-    metal.append(0.0)
-    bend = _bend(clean_program, search, ups[0], now, metal[0])
-    if bend is not None:
-        bend = replace(bend, up_mm=bend.up_mm + ups[0])
-        ups.append(bend.up_mm)
-        metal.append(bend.metal_mm)
-    order = np.argsort(ups)
-    return MetalCurve(
-        base_mm,
-        np.array(ups)[order],
-        np.array(metal)[order],
-        now_up_mm=now,
-        level_metal_mm=level_metal_mm,
-        bend=bend,
-    )
+            points.append((float(up), _metal(found[0])))
+    return [*points, (now, 0.0)]
 
 
 def _bend(

@@ -7,7 +7,7 @@ from collections.abc import Sequence
 from msgspec import structs
 
 from nuvrek.estimate.findings.finding import Finding
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.causes.weighed import Account, WeighedCause
 from nuvrek.planning.judgement.grounds import Grounds
@@ -108,6 +108,15 @@ def cause_leg(cause: WeighedCause, grounds: Grounds) -> Leg | None:
         leg = Leg(kind, means("rules.cause-asks", cause=cause.title, gist=way.gist))
         return structs.replace(leg, rule="cause", speaks_for=numbers)
     return None
+
+
+def relief_again_leg(grounds: Grounds) -> Leg | None:
+    """Reading on where the relief is a likely cause, yet not surely off what is wanted."""
+    rod = grounds.ways.get("rod")
+    if rod is None or rod.possible or "read" not in grounds.ways:
+        return None
+    unless = means("rules.as-test-says")
+    return Leg("read", sentences(*rod.why_not), unless=unless, rule="cause")
 
 
 def test_leg(grounds: Grounds) -> Leg | None:

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from msgspec import structs
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.case.course import MOST_LEGS, Leg
 from nuvrek.planning.causes.weighed import WeighedCause
-from nuvrek.planning.judgement.accounts import cause_leg, cured_by, test_leg
+from nuvrek.planning.judgement.accounts import cause_leg, cured_by, relief_again_leg, test_leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.kinds import RULES
 from nuvrek.planning.judgement.rules.content import EAR, NOTHING
@@ -89,13 +89,16 @@ def _with_causes(course: list[Leg], shut: set[WayKind], grounds: Grounds) -> lis
         return course
     nothing_done = all(leg.way in _NOTHING_DONE for leg in course)
     added: list[Leg] = []
+    read_again: Leg | None = None
     for cause in grounds.diagnosis.causes:
         if cause.chance < LIKELY or cured_by(cause, [*course, *added]):
+            continue
+        if _not_surely_off(cause, grounds):
+            read_again = relief_again_leg(grounds)
             continue
         leg = cause_leg(cause, grounds)
         if leg is None or leg.way in shut or (leg.way == "ends" and _dresses(course)):
             continue
-        # Relief that is as wanted asks for no turn, whichever way the rod works.
         if leg.way == "rod" and not grounds.relief_off:
             continue
         # No metal on a suspicion, nor where every note has its room.
@@ -106,7 +109,16 @@ def _with_causes(course: list[Leg], shut: set[WayKind], grounds: Grounds) -> lis
         return [*course, *(leg for leg in added if leg.way not in FILES)]
     if added:
         return _tested(sorted(added, key=_bench_order), grounds)
+    if read_again is not None:
+        return [read_again]
     return _tested_or_left(course, grounds)
+
+
+def _not_surely_off(cause: WeighedCause, grounds: Grounds) -> bool:
+    """Whether a rod would be turned for this cause and the relief is not surely off: then it asks
+    for no turn, whichever way the rod works, and for no metal either; it is read again.
+    """
+    return cause.cures[:1] == ("rod",) and not grounds.relief_off and not grounds.case.rodless
 
 
 def _rings(grounds: Grounds) -> bool:
@@ -119,11 +131,14 @@ def _dresses(course: list[Leg]) -> bool:
     return any(leg.way in (*FILES, "seat") for leg in course)
 
 
-def _why_left(leg: Leg, causes: tuple[WeighedCause, ...]) -> Leg:
+def _why_left(leg: Leg, causes: tuple[WeighedCause, ...], grounds: Grounds) -> Leg:
     """A leg that leaves the neck as it is for the likeliest cause, and says for which."""
     if leg.way != "leave" or leg.rule != NOTHING.key or not causes or causes[0].chance < LIKELY:
         return leg
-    return structs.replace(leg, why=means("rules.left-for-cause", cause=causes[0].title))
+    why: Saying = means("rules.left-for-cause", cause=causes[0].title)
+    if _not_surely_off(causes[0], grounds) and grounds.ways["rod"].why_not:
+        why = sentences(*grounds.ways["rod"].why_not)
+    return structs.replace(leg, why=why)
 
 
 def _bench_order(leg: Leg) -> int:
@@ -161,7 +176,7 @@ def _tested_or_left(course: list[Leg], grounds: Grounds) -> list[Leg]:
     if not causes or not grounds.complaint_shape.what or cured_by(causes[0], course[:1]):
         if causes and causes[0].kind == "resonance" and (test := test_leg(grounds)) is not None:
             return [test]
-        return [_why_left(leg, causes) for leg in course]
+        return [_why_left(leg, causes, grounds) for leg in course]
     test = test_leg(grounds)
     if test is not None:
         return [test]

@@ -9,6 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
+from nuvrek.estimate.findings.relief import OFF_TARGET_SURE, SHARP_MM
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief, relief_gap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.neck.description import LANES, Lane
@@ -17,14 +18,10 @@ from nuvrek.readings.told.what_was_read import levelled, relief_blind, relief_re
 
 # With the relief unknown by more than this, it is not spoken of as a figure.
 TOO_UNSURE_MM = 0.15
-# Known so well its figure alone decides whether it is off.
-SHARP_MM = 0.07
 # No light alone turns no rod; where at least so much is wanted it says enough (common practice, no
 # source).
 NO_LIGHT_MM = 0.2
-# How sure a relief must be off target before the rod is turned for it.
-OFF_TARGET_SURE = 0.8
-# And one that is no figure: as good as certain.
+# How sure one that is no figure must be off: as good as certain.
 VAGUE_SURE = 0.95
 
 

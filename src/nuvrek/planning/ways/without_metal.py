@@ -43,7 +43,17 @@ def _rod_why_not(case: Case) -> tuple[Saying, ...]:
         return ()
     if case.relief is None:
         return (means("ways.relief-pitch-not-known-well"),)
-    return (means("ways.relief-already-wanted", length=case.length(case.relief.mm)),)
+    relief, wanted = case.relief, case.neck.relief_wanted_mm("middle")
+    if abs(relief.mm - wanted) <= case.neck.relief_margin_mm:
+        return (means("ways.relief-already-wanted", length=case.length(relief.mm)),)
+    return (
+        means(
+            "ways.relief-not-surely-off",
+            length=case.length(relief.mm),
+            doubt=case.length(relief.doubt_mm),
+            wanted=case.length(wanted),
+        ),
+    )
 
 
 def _rod_gist(case: Case) -> Saying:

@@ -142,6 +142,8 @@ SENTENCES: dict[str, Entry] = {
     ),
     "findings.on-the": "on the {lane_words}",
     "findings.more-than-wanted": "more than wanted",
+    "findings.perhaps-more-than-wanted": "perhaps more than wanted",
+    "findings.perhaps-less-than-wanted": "perhaps less than wanted",
     "findings.less-than-wanted": "less than wanted",
     "findings.reckoned-from-air-moisture-between": (
         "Reckoned from the air, {moisture_percent:.0f} to {other_moisture_percent:.0f} % "

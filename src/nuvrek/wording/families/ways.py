@@ -288,6 +288,10 @@ SENTENCES: dict[str, Entry] = {
     "ways.ends-not-tops": "{frets:start}: the ends, not the tops.",
     "ways.proud": "{frets_do} proud.",
     "ways.relief-already-wanted": "Relief is already as wanted: {length}.",
+    "ways.relief-not-surely-off": (
+        "Relief {length}, give or take {doubt}: not surely off the {wanted} that is wanted. "
+        "Measure it again before the truss rod is turned."
+    ),
     "ways.relief-needs-no-turn": "The relief needs no turn.",
     "ways.no-fret-stands-off-wood": "No fret stands off the wood by these readings.",
     "ways.press-home-then-read-again": "Press {frets} home, then read again.",
